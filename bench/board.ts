@@ -34,15 +34,15 @@ async function main(): Promise<void> {
 /** In the page: shades a substring, clears it, …; from the key to the frame that shows the new verdict, chart and totals. */
 async function keyTimes(edits: number): Promise<number[]> {
   const times: number[] = [];
-  const tiles = [...document.querySelectorAll<HTMLElement>("[data-lane]:not([data-lane=shelf]) [data-tile]")].map(
-    (tile) => tile.dataset["tile"] ?? "",
-  );
+  const tiles = [
+    ...document.querySelectorAll<HTMLElement>("[data-port-array]:not([data-port-array=shelf]) [data-tile]"),
+  ].map((tile) => tile.dataset["tile"] ?? "");
   const strip = document.querySelector("[data-testid=verdict]");
   for (let k = 0; k < edits; k++) {
     const key = tiles[Math.floor(k / 2) % tiles.length] ?? "";
     const tile = document.querySelector<HTMLElement>(`[data-tile="${key}"]`);
     tile?.focus();
-    // long enough for saving and the search for mends to end
+    // long enough for saving and the search for fixes to end
     await new Promise((resolve) => setTimeout(resolve, 900));
     const start = performance.now();
     const judged = new Promise<void>((resolve) => {
@@ -56,7 +56,7 @@ async function keyTimes(edits: number): Promise<number[]> {
           channel.port2.postMessage(null);
         });
       });
-      for (const part of [strip, ...document.querySelectorAll("[data-lane]")])
+      for (const part of [strip, ...document.querySelectorAll("[data-port-array]")])
         if (part !== null)
           look.observe(part, { attributes: true, childList: true, characterData: true, subtree: true });
     });
@@ -67,13 +67,13 @@ async function keyTimes(edits: number): Promise<number[]> {
   return times;
 }
 
-/** Drags a panel to the end of another row and back; from letting go to the painted verdict. */
+/** Drags a panel to the end of another string and back; from letting go to the painted verdict. */
 async function dropTimes(page: Page, drops: number): Promise<number[]> {
   const times: number[] = [];
   const zones = ["[data-zone='row:station/extra:0:end']", "[data-zone='row:station/b:1:end']"];
   for (let k = 0; k < drops; k++) {
     await new Promise((resolve) => setTimeout(resolve, 900));
-    // both rows in sight, the panel above the place it goes to or below it
+    // both strings in sight, the panel above the place it goes to or below it
     await page.evaluate(
       (selector: string) => {
         const middleOf = (of: string) => document.querySelector(of)?.getBoundingClientRect().top ?? 0;
@@ -104,7 +104,7 @@ async function dropTimes(page: Page, drops: number): Promise<number[]> {
             channel.port2.postMessage(null);
           });
         });
-        for (const part of [strip, ...document.querySelectorAll("[data-lane]")])
+        for (const part of [strip, ...document.querySelectorAll("[data-port-array]")])
           if (part !== null) look.observe(part, { childList: true, characterData: true, subtree: true });
       });
     });

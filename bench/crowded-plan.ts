@@ -1,5 +1,5 @@
 import { applyChange, emptyPlan, type Plan } from "../src/core/plan";
-import { type Row, rowOf, newTile } from "../src/core/engine/array";
+import { type PvString, stringOf, newTile } from "../src/core/engine/array";
 import { demoInputs, demoPanels } from "../src/demo";
 
 /** 24 panels of 6 kinds on 4 ports: the most that the bars of the interface speak of. */
@@ -21,45 +21,49 @@ export function crowdedPlan(): Plan {
     libraryId: null,
     device: demoInputs.pressController,
   });
-  const row = (...tiles: readonly (readonly [(typeof kinds)[number], number])[]): Row =>
-    rowOf(tiles.map(([kind, piece]) => newTile(kind, piece)));
+  const string = (...tiles: readonly (readonly [(typeof kinds)[number], number])[]): PvString =>
+    stringOf(tiles.map(([kind, piece]) => newTile(kind, piece)));
   return applyChange(plan, {
     type: "rewire",
     wiringId: "wiring-1",
     counts: Object.fromEntries(kinds.map((kind) => [kind, 4])),
-    lanes: [
+    portArrays: [
       {
         inputId: "station",
         portId: "a",
-        rows: [
-          row(["rigid195", 1], ["rigid195", 2]),
-          row(["folding160", 1], ["folding160", 2]),
-          row(["flexible100", 1], ["blanket60", 1]),
+        strings: [
+          string(["rigid195", 1], ["rigid195", 2]),
+          string(["folding160", 1], ["folding160", 2]),
+          string(["flexible100", 1], ["blanket60", 1]),
         ],
       },
       {
         inputId: "station",
         portId: "b",
-        rows: [
-          row(["rigid195", 3], ["rigid195", 4]),
-          row(["folding160", 3], ["folding160", 4]),
-          row(["flexible100", 2], ["blanket60", 2]),
+        strings: [
+          string(["rigid195", 3], ["rigid195", 4]),
+          string(["folding160", 3], ["folding160", 4]),
+          string(["flexible100", 2], ["blanket60", 2]),
         ],
       },
       {
         inputId: "station",
         portId: "extra",
-        rows: [row(["rigid225", 1], ["rigid225", 2]), row(["film160", 1], ["film160", 2]), row(["rigid225", 3])],
+        strings: [
+          string(["rigid225", 1], ["rigid225", 2]),
+          string(["film160", 1], ["film160", 2]),
+          string(["rigid225", 3]),
+        ],
       },
       {
         inputId: "press",
         portId: "pv",
-        rows: [
-          row(["film160", 3]),
-          row(["film160", 4]),
-          row(["rigid225", 4]),
-          row(["flexible100", 3], ["flexible100", 4]),
-          row(["blanket60", 3], ["blanket60", 4]),
+        strings: [
+          string(["film160", 3]),
+          string(["film160", 4]),
+          string(["rigid225", 4]),
+          string(["flexible100", 3], ["flexible100", 4]),
+          string(["blanket60", 3], ["blanket60", 4]),
         ],
       },
     ],

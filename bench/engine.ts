@@ -6,13 +6,13 @@ import fc from "fast-check";
 import { atVoltage } from "../src/core/engine/iv";
 import { createBulkSolver, equalNet, type Net, solveNet } from "../src/core/engine/net";
 import { fitLabel, fitPoints, type PanelLabel, readLabel } from "../src/core/engine/panel";
-import { allMends } from "../src/core/wiring/best-wirings";
+import { allFixes } from "../src/core/wiring/best-wirings";
 import { harvestYear } from "../src/core/wiring/harvest";
 import { lightOn } from "../src/core/engine/light";
 import { drain } from "../src/core/engine/generators";
 import { typicalYear } from "../src/core/engine/weather";
 import { assess } from "../src/core/assessment";
-import { countsOf, newTile, type Row, rowOf } from "../src/core/engine/array";
+import { countsOf, newTile, type PvString, stringOf } from "../src/core/engine/array";
 import { applyChange, emptyPlan, type Plan } from "../src/core/plan";
 import { spiceNetlist } from "../src/core/engine/spice-netlist";
 import { anyLabel, anyNetWithParts } from "../src/testing";
@@ -73,7 +73,7 @@ print(
 );
 print(
   "mends of the same, all tried",
-  timed(5, () => allMends(large, "wiring-1")),
+  timed(5, () => allFixes(large, "wiring-1")),
 );
 
 function measuredPoints() {
@@ -123,22 +123,27 @@ function twentyFourShaded(): Net {
   };
 }
 
-/** Four ports, two rows of three on each, no two rows alike, every third panel half in shade. */
+/** Four ports, two strings of three on each, no two strings alike, every third panel half in shade. */
 function largePlan(): Plan {
   const kinds = ["rigid195", "rigid120", "rigid225", "poly240", "flexible100", "film160"] as const;
-  const row = (start: number): Row =>
-    rowOf(
+  const string = (start: number): PvString =>
+    stringOf(
       [0, 1, 2].map((k) => ({
         ...newTile(kinds[(start + k) % kinds.length] as string, start + 1),
         light: k === 0 ? [0.3, 1] : [1],
       })),
     );
-  const lane = (inputId: string, portId: string, start: number) => ({
+  const portArray = (inputId: string, portId: string, start: number) => ({
     inputId,
     portId,
-    rows: [row(start), row(start + 1)],
+    strings: [string(start), string(start + 1)],
   });
-  const lanes = [lane("a", "low", 0), lane("a", "high", 2), lane("b", "a", 4), lane("b", "extra", 6)];
+  const portArrays = [
+    portArray("a", "low", 0),
+    portArray("a", "high", 2),
+    portArray("b", "a", 4),
+    portArray("b", "extra", 6),
+  ];
   const stocked = kinds.reduce<Plan>(
     (plan, kind) => applyChange(plan, { type: "addPanel", id: kind, libraryId: null, label: demoPanels[kind] }),
     emptyPlan("Large"),
@@ -147,7 +152,7 @@ function largePlan(): Plan {
     applyChange(stocked, { type: "addInput", id: "a", libraryId: null, device: demoInputs.twoPortStation }),
     { type: "addInput", id: "b", libraryId: null, device: demoInputs.threePortStation },
   );
-  return applyChange(fed, { type: "rewire", wiringId: "wiring-1", lanes, counts: countsOf(lanes) });
+  return applyChange(fed, { type: "rewire", wiringId: "wiring-1", portArrays, counts: countsOf(portArrays) });
 }
 
 function modelOf(kind: keyof typeof demoPanels) {
@@ -156,7 +161,7 @@ function modelOf(kind: keyof typeof demoPanels) {
   return fitLabel(read.label).model;
 }
 
-/** Twelve unequal panels in three rows, every substring under its own light, in each of a year's hours of daylight. */
+/** Twelve unequal panels in three strings, every substring under its own light, in each of a year's hours of daylight. */
 function reportYear(): void {
   const kinds = ["rigid195", "rigid120", "rigid225", "poly240", "flexible100", "film160"] as const;
   const models = kinds.map((kind) => modelOf(kind));
@@ -174,9 +179,9 @@ function reportYear(): void {
   };
   const netAt = (hour: number): Net => ({
     type: "parallel",
-    members: [0, 1, 2].map((row) => ({
+    members: [0, 1, 2].map((string) => ({
       type: "series",
-      members: [0, 1, 2, 3].map((k) => panelAt(hour, 4 * row + k)),
+      members: [0, 1, 2, 3].map((k) => panelAt(hour, 4 * string + k)),
     })),
   });
   const hours = 4400;
@@ -225,9 +230,9 @@ function reportTypicalYear(): void {
           };
           return {
             type: "parallel",
-            members: [0, 1, 2].map((row) => ({
+            members: [0, 1, 2].map((string) => ({
               type: "series",
-              members: [0, 1, 2, 3].map((k) => panelAt(4 * row + k)),
+              members: [0, 1, 2, 3].map((k) => panelAt(4 * string + k)),
             })),
           };
         },

@@ -72,7 +72,7 @@ async function main(): Promise<void> {
   temporary.remove();
 }
 
-/** Puts panels enough on the shelf: filling a lane by number buys none. */
+/** Puts panels enough on the shelf: filling a port array by number buys none. */
 async function stock(url: string, id: string): Promise<void> {
   const { revision, plan } = (await (await fetch(`${url}/api/plans/${id}`)).json()) as { revision: number; plan: Plan };
   const panels = plan.panels.map((panel) => ({ ...panel, ...newPieces(40) }));
@@ -111,7 +111,7 @@ async function editTimes(label: string, edits: number, part: string): Promise<nu
     await changed;
     await painted();
     times.push(performance.now() - start);
-    // long enough for the search for mends to end: its answer must not be taken for the next edit's
+    // long enough for the search for fixes to end: its answer must not be taken for the next edit's
     await new Promise((resolve) => setTimeout(resolve, 400));
   }
   return times;

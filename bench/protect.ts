@@ -18,8 +18,8 @@ print(
 const report = protectReport(solvableById(plan, wiringId, null, memory));
 const [wiring] = plan.wirings;
 if (wiring !== undefined) {
-  const runs = report.lanes.flatMap((lane) =>
-    lane.runs.map(({ key, from, to }) => ({
+  const runs = report.portArrays.flatMap((portArray) =>
+    portArray.runs.map(({ key, from, to }) => ({
       ...plainRun(`run-${key.replace(/[^A-Za-z0-9]+/g, "-")}`.slice(0, 64), "Cable", from, to),
       lengthMm: 4000,
     })),

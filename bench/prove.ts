@@ -1,7 +1,7 @@
 import { unsaidSky } from "../src/core/measurements";
 import { mountReport } from "../src/core/mounting";
 import { plainFixing } from "../src/core/plan";
-import { judgeLane, provedLane, defaultMeter, walkOf } from "../src/core/commissioning";
+import { judgePortArray, provedPortArray, defaultMeter, walkOf } from "../src/core/commissioning";
 import { assess } from "../src/core/assessment";
 import { solvableById, createSolveCache, mountEnvironment } from "../src/core/plan-model";
 import { createPlanes } from "../src/core/wiring/year";
@@ -41,18 +41,18 @@ for (const [name, id] of [
   ["shed", "wiring-1"],
 ] as const) {
   const demo = demoPlans().find((each) => each.name.includes(name));
-  const [context] = demo === undefined ? [] : solvableById(demo, id, null, createSolveCache()).lanes;
+  const [context] = demo === undefined ? [] : solvableById(demo, id, null, createSolveCache()).portArrays;
   const sky = { ...unsaidSky, cloud: "clear" as const, airC: 18 };
-  const lane =
+  const portArray =
     context === undefined
       ? null
-      : provedLane(context, sky, june, createPlanes(demo ?? plan, demo?.poses[0]?.id ?? "", 0));
-  if (lane === null) continue;
+      : provedPortArray(context, sky, june, createPlanes(demo ?? plan, demo?.positions[0]?.id ?? "", 0));
+  if (portArray === null) continue;
   print(
     `${name}: what is due at every step`,
-    timed(30, () => void walkOf(lane, [])),
+    timed(30, () => void walkOf(portArray, [])),
   );
-  const { steps, light } = walkOf(lane, []);
+  const { steps, light } = walkOf(portArray, []);
   const records = steps.flatMap(({ place, quantity, band }, k) =>
     band === null
       ? []
@@ -78,6 +78,6 @@ for (const [name, id] of [
   );
   print(
     `${name}: what is wrong, by all that was read`,
-    timed(6, () => void judgeLane(lane, walkOf(lane, records), defaultMeter)),
+    timed(6, () => void judgePortArray(portArray, walkOf(portArray, records), defaultMeter)),
   );
 }

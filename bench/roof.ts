@@ -93,7 +93,7 @@ print(
 const crowded = crowdedRoof();
 print(
   "shade map of a year, the same on a roof of 2.4 × 10 m",
-  timed(3, () => drain(shadeMap({ plan: crowded, surfaceId: "roof", poseId: "pose-1", weather: null }))),
+  timed(3, () => drain(shadeMap({ plan: crowded, surfaceId: "roof", positionId: "pose-1", weather: null }))),
 );
 print(
   "everything wrong with that layout",
@@ -135,7 +135,7 @@ function crowdedRoof(): Plan {
     }),
     ...panels.map(({ xMm, yMm }, k): Change => ({
       type: "layPanel",
-      place: { panelId: "p", piece: k + 1, surfaceId: "roof", xMm, yMm, turnedDeg: 0, gapMm: 60, inPoses: [] },
+      place: { panelId: "p", piece: k + 1, surfaceId: "roof", xMm, yMm, turnedDeg: 0, gapMm: 60, inPositions: [] },
     })),
   ]);
 }

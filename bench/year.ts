@@ -4,7 +4,7 @@ import { applyChanges, type Change, emptyPlan, type Plan } from "../src/core/pla
 import { createSolveCache } from "../src/core/plan-model";
 import { drain } from "../src/core/engine/generators";
 import { readEpw } from "../src/core/engine/weather";
-import { countsOf, newTile, rowOf } from "../src/core/engine/array";
+import { countsOf, newTile, stringOf } from "../src/core/engine/array";
 import { bestTilts, type Fineness, gainsOf, inAll, planYear } from "../src/core/wiring/year";
 import { demoInputs, demoPanels, demoPlans } from "../src/demo";
 import { print, timed } from "./figures";
@@ -44,7 +44,7 @@ print(
   timed(10, () => bestTilts(lantern, null, "tilted")),
 );
 
-/** Panels of six kinds on each of so many ports of one station, each with a label of its own, a third tilted, a pose for the morning. */
+/** Panels of six kinds on each of so many ports of one station, each with a label of its own, a third tilted, a position for the morning. */
 function unequal(each: number, ports: number): Plan {
   const kinds = ["rigid195", "rigid120", "rigid225", "poly240", "flexible100", "film160"] as const;
   const ids = Array.from({ length: each * ports }, (_, k) => `p${k}`);
@@ -57,18 +57,20 @@ function unequal(each: number, ports: number): Plan {
     ...added,
     { type: "addInput", id: "station", libraryId: null, device: demoInputs.twoPortStation },
   ]);
-  const lanes = demoInputs.twoPortStation.ports.slice(0, ports).map(({ id: portId }, port) => ({
+  const portArrays = demoInputs.twoPortStation.ports.slice(0, ports).map(({ id: portId }, port) => ({
     inputId: "station",
     portId,
-    rows: [0, 1, 2].map((row) =>
-      rowOf(
-        ids.slice(port * each + (row * each) / 3, port * each + ((row + 1) * each) / 3).map((id) => newTile(id, 1)),
+    strings: [0, 1, 2].map((string) =>
+      stringOf(
+        ids
+          .slice(port * each + (string * each) / 3, port * each + ((string + 1) * each) / 3)
+          .map((id) => newTile(id, 1)),
       ),
     ),
   }));
   return applyChanges(stocked, [
     { type: "setSite", patch: { latitudeDeg: 57, mount: "roofGap" } },
-    { type: "rewire", wiringId: "wiring-1", lanes, counts: countsOf(lanes) },
+    { type: "rewire", wiringId: "wiring-1", portArrays, counts: countsOf(portArrays) },
     {
       type: "setMount",
       mount: {
@@ -82,9 +84,9 @@ function unequal(each: number, ports: number): Plan {
         pieces: ids.filter((_, k) => k % 3 === 0).map((panelId) => ({ panelId, piece: 1 })),
       },
     },
-    { type: "addPose", id: "morning", name: "Morning", like: "pose-1", wiringId: "wiring-1" },
-    { type: "setStands", poseId: "morning", keys: [`${ids[0] ?? ""}.1`], patch: { stance: "stowed" } },
-    { type: "setPoseHours", poseId: "morning", hours: { fromH: 9, toH: 12 } },
+    { type: "addPosition", id: "morning", name: "Morning", like: "pose-1", wiringId: "wiring-1" },
+    { type: "setStands", positionId: "morning", keys: [`${ids[0] ?? ""}.1`], patch: { stance: "stowed" } },
+    { type: "setPositionHours", positionId: "morning", hours: { fromH: 9, toH: 12 } },
     { type: "addToNeed", list: "batteries", id: "b", like: { volts: 24, capacityAh: 100 } },
     { type: "addToNeed", list: "loads", id: "l", like: { watts: 60, hoursADay: 12 } },
   ]);

@@ -55,7 +55,9 @@ e2eTest(
     await page.keyboard.press("Space");
     await fields.says("[aria-label='Selected panels']", /2 panels/);
     await fields.press("Move to the string below");
-    await page.waitForFunction(() => document.querySelectorAll("[data-lane='station/high'] [data-row]").length === 2);
+    await page.waitForFunction(
+      () => document.querySelectorAll("[data-port-array='station/high'] [data-string]").length === 2,
+    );
     await fields.press("Undo");
     await board.stands(home);
   },
@@ -152,5 +154,5 @@ e2eTest("a second press that comes before the first is drawn is not lost", async
   await twice("One fewer: In series");
   await board.stands("station/high: roof.1-roof.2");
   await twice("One more Mossgate MG-195, half-cut");
-  await fields.says("[data-lane=shelf]", /6Mossgate/);
+  await fields.says("[data-port-array=shelf]", /6Mossgate/);
 });

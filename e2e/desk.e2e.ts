@@ -15,9 +15,9 @@ e2eTest("a finding lights the panels it speaks of, and a panel shows what it doe
     "[data-testid=board-reading]",
     /number 1.*Bright noon: \d+\.\d\sV, \d+\.\d\d\sA, \d+\sW, none bypassed/,
   );
-  // volts add from plug to plug, up to the row's own
+  // volts add from plug to plug, up to the string's own
   const sums = await page.$$eval(
-    "[data-lane='station/high'] [data-zone^='row:'], [data-lane='station/high'] strong",
+    "[data-port-array='station/high'] [data-zone^='string:'], [data-port-array='station/high'] strong",
     (all) => all.map((each) => Number(/([\d.]+)\sV/.exec(each.textContent ?? "")?.[1])).filter((v) => v > 0),
   );
   const one = Number(/: ([\d.]+)\sV/.exec(noon)?.[1]);
@@ -58,10 +58,10 @@ e2eTest("keys of the step: wirings, sky, compare, ledger, and a mend that undo t
   await fields.chord("Alt", "Shift", "w");
   await wiringNow("Every day");
   await fields.chord("Alt", "p");
-  await fields.says("[aria-labelledby=pose-tabs] [aria-pressed=true]", /^Under way$/);
+  await fields.says("[aria-labelledby=position-tabs] [aria-pressed=true]", /^Under way$/);
   await fields.says("[data-tile='bookbay.1']", /stowed/);
   await fields.chord("Alt", "p");
-  await fields.says("[aria-labelledby=pose-tabs] [aria-pressed=true]", /^Parked$/);
+  await fields.says("[aria-labelledby=position-tabs] [aria-pressed=true]", /^Parked$/);
   await fields.chord("Alt", "s");
   await fields.says("[data-testid=running]", /Hot roof:/);
   for (let k = 0; k < 4; k++) await fields.chord("Alt", "s");
@@ -126,8 +126,8 @@ e2eTest(
     const unfold = () => page.$$eval("details", (all) => all.forEach((each) => (each.open = true)));
     await fields.press("Compare");
     await page.waitForFunction(() => {
-      const rows = [...document.querySelectorAll("[data-wiring]")];
-      return rows.length === 3 && rows.every((row) => /connect/.test(row.textContent ?? ""));
+      const strings = [...document.querySelectorAll("[data-wiring]")];
+      return strings.length === 3 && strings.every((string) => /connect/.test(string.textContent ?? ""));
     });
     await unfold();
     await fields.says("[data-wiring=everyday]", /nothing to buy/);

@@ -3,7 +3,7 @@ import { e2eTest } from "./harness/visit";
 
 /** Panels dragged about by mouse and by finger, on the demo's Lantern. */
 const home = "station/high: roof.1-roof.2-roof.3-roof.4";
-const besideInHighLane = "[data-lane='station/high'] ul ul [data-tile='roof.4']";
+const besideInHighPortArray = "[data-port-array='station/high'] ul ul [data-tile='roof.4']";
 
 e2eTest("a panel dragged into another row adds its volts there, and the verdict follows", async ({ open, plan }) => {
   const { board, ledger, fields } = await open(`${await plan()}/wiring`);
@@ -21,12 +21,12 @@ e2eTest(
     const { page, board, fields } = await visit.open(`${await visit.plan()}/wiring`);
     await board.stands(home);
     await board.drag(board.tile("roof.4"), board.tile("roof.2"));
-    await page.waitForSelector(besideInHighLane);
-    await fields.says("[data-lane='station/high']", /amps add|volts add/);
+    await page.waitForSelector(besideInHighPortArray);
+    await fields.says("[data-port-array='station/high']", /amps add|volts add/);
     await board.drag(board.tile("roof.4"), "[data-zone='shelf']");
     await board.stands("shelf: roof.4");
     await fields.press("Undo");
-    await page.waitForSelector(besideInHighLane);
+    await page.waitForSelector(besideInHighPortArray);
     await fields.press("Undo");
     await board.stands(home);
   },
@@ -69,7 +69,7 @@ e2eTest(
     for (const [part, selector] of [
       ["Window", "[data-testid=window-chart] svg"],
       ["Checks", "ol[aria-label=Checks]"],
-      ["Board", "[data-lane='station/low']"],
+      ["Board", "[data-port-array='station/low']"],
     ] as const) {
       await tap(part);
       await page.waitForFunction(

@@ -15,7 +15,7 @@ async function searched(page: Page): Promise<void> {
 e2eTest("an empty board is told its best wirings, takes one by a press, and gives it back", async ({ open, plan }) => {
   const bare = await plan("The Lantern", (whole) => ({
     ...whole,
-    wirings: whole.wirings.slice(0, 1).map((wiring) => ({ ...wiring, lanes: [] })),
+    wirings: whole.wirings.slice(0, 1).map((wiring) => ({ ...wiring, portArrays: [] })),
   }));
   const { page, fields } = await open(`${bare}/wiring`);
   await fields.says("main", /Nothing is wired yet/);

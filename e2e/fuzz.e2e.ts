@@ -60,7 +60,7 @@ function anyRequest(roll: Random, ids: readonly [string, ...string[]]): Asked {
     `/api/inputs/${id}`,
     "/api/phones",
     "/api/phones/code",
-    "/schema/plan-v5.json",
+    "/schema/plan-v6.json",
     `/plan/${id}/wiring`,
     `/library/${id}`,
     "/_next/data/x.json",

@@ -13,7 +13,7 @@ type Action = {
   readonly buttons: readonly string[];
   /** what the board then says */
   readonly said: RegExp;
-  /** what then stands in a lane, where panels move */
+  /** what then stands in a port array, where panels move */
   readonly layout?: string;
   /** that nothing changes by it, and there is nothing to undo */
   readonly refused?: boolean;
@@ -202,7 +202,9 @@ for (const means of ["mouse", "touch"] as const) {
     await tile(screen, "roof.4");
     await fields.says("[aria-label='Selected panels']", /2 panels/);
     await press(screen, "Move to the string below");
-    await page.waitForFunction(() => document.querySelectorAll("[data-lane='station/high'] [data-row]").length === 2);
+    await page.waitForFunction(
+      () => document.querySelectorAll("[data-port-array='station/high'] [data-string]").length === 2,
+    );
     await press(screen, "Deselect");
     await tile(screen, "roof.1");
     await press(screen, "Select its string");
@@ -226,7 +228,7 @@ for (const means of ["mouse", "touch"] as const) {
       /2 in series × 1 string in parallel needs 2 × Mossgate MG-195, 2 more/,
     );
     await press(screen, "Add 2 more to the plan and wire these strings");
-    await page.waitForSelector("[data-lane='press/pv'] [data-tile]");
+    await page.waitForSelector("[data-port-array='press/pv'] [data-tile]");
     await press(screen, "Undo");
     await press(screen, "Undo");
     await board.undone();

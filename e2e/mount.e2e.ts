@@ -3,7 +3,7 @@ import path from "node:path";
 import { phone, reload } from "./harness";
 import { eventually, e2eTest } from "./harness/visit";
 
-/** Fixing panels once: the way is chosen, judged and mended, measured twice before what cannot be undone, and remembered. */
+/** Fixing panels once: the way is chosen, judged and fixed, measured twice before what cannot be undone, and remembered. */
 
 e2eTest(
   "a way is chosen and judged: what nobody knows is asked, what is too weak is mended",

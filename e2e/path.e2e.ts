@@ -5,7 +5,7 @@ import { desktop, goTo, type RunningServer, startServer, temporaryDir } from "./
 import { getJson, e2eTest, isolatedE2eTest } from "./harness/visit";
 import { type Screen } from "./screen";
 
-/** One person's way through the application: from an empty start to a mended plan, kept, and carried elsewhere. */
+/** One person's way through the application: from an empty start to a fixed plan, kept, and carried elsewhere. */
 isolatedE2eTest(
   "from an empty start to a verdict, a reason, a mend, and back",
   (visit) => visit.open("/").then(fromTheStart),
@@ -17,7 +17,7 @@ async function fromTheStart(screen: Screen): Promise<void> {
   await typeLabel(screen);
   await typeInput(screen);
   await fourInSeriesIsAStop(screen);
-  await whyAndMend(screen);
+  await whyAndFix(screen);
   await chartFollowsTheSky(screen);
   await undoAndRedo(screen);
 }
@@ -100,8 +100,8 @@ async function fourInSeriesIsAStop({ page, fields, ledger }: Screen): Promise<vo
   await fields.says("ol[aria-label=Checks]", /Max array voltage[^]*Assumed:/);
 }
 
-/** “Why” shows the formula with the plan's numbers, and “mend” applies a wiring that passes. */
-async function whyAndMend({ page, fields, ledger }: Screen): Promise<void> {
+/** “Why” shows the formula with the plan's numbers, and “fix” applies a wiring that passes. */
+async function whyAndFix({ page, fields, ledger }: Screen): Promise<void> {
   await fields.press("Why?: Max array voltage");
   await ledger.line("coldVoc", /4 × 22.6\sV × 1\.16 = 104\.9\sV/);
   await fields.press("Fix: Wire 2 in series × 2 strings");
@@ -223,7 +223,7 @@ async function onAnotherCopy(body: (other: RunningServer) => Promise<void>): Pro
 }
 
 e2eTest("the schema of the format is served", async ({ server }) => {
-  const schema = await getJson<{ $schema: string; required: string[] }>(`${server.url}/schema/plan-v5.json`);
+  const schema = await getJson<{ $schema: string; required: string[] }>(`${server.url}/schema/plan-v6.json`);
   expect(schema.$schema).toContain("2020-12");
   expect(schema.required).toContain("wirings");
 });

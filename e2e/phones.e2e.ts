@@ -56,7 +56,7 @@ async function guessing(visit: Visit): Promise<void> {
     const page = [text.includes("Pair this phone"), text.includes("Lantern")];
     expect([path, status, ...page]).toEqual([path, 401, true, false]);
   }
-  for (const path of ["/api/plans", "/api/phones", "/_next/static/x.js", "/schema/plan-v5.json"])
+  for (const path of ["/api/plans", "/api/phones", "/_next/static/x.js", "/schema/plan-v6.json"])
     expect([path, (await fromNetwork(visit, path)).status]).toEqual([path, 401]);
   for (const host of [`127.0.0.1:${port}`, "golden.example"])
     expect((await fromNetwork(visit, "/", { headers: { host } })).status).toBe(403);

@@ -14,7 +14,7 @@ e2eTest(
       await fields.chord("Alt", "ArrowUp");
     }
     await board.stands("i/pv: p.1 | p.2 | p.3");
-    // joined to the row above, one after the other
+    // joined to the string above, one after the other
     for (const n of [2, 3]) {
       await board.focus(`p.${n}`);
       await page.keyboard.press("j");

@@ -42,7 +42,7 @@ e2eTest(
     await page.mouse.move(from.x, from.y + 60, { steps: 5 });
     await page.mouse.up();
     await fields.says("[aria-label=Conflicts]", /projects over the edge/);
-    // the ledger's mends stand beside what is wrong: one press, and it lies free again
+    // the ledger's fixes stand beside what is wrong: one press, and it lies free again
     await page.waitForSelector("[aria-label=Conflicts] button");
     await fields.press("Move ");
     await fields.says("main", /2 panels placed, no conflicts/);

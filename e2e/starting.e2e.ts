@@ -113,7 +113,7 @@ test("every answer carries the same safe headers, whoever gives it, and odd requ
     [get("GET /api/plans/", "Host: golden.example\r\n"), /^HTTP\/1\.1 403/],
     [get("GET /api/plans", `Host: ${host}\r\nHost: golden.example\r\n`), /^HTTP\/1\.1 400/],
     [get("TRACE /api/plans"), /^HTTP\/1\.1 405/],
-    [get("PATCH /schema/plan-v5.json"), /^HTTP\/1\.1 405/],
+    [get("PATCH /schema/plan-v6.json"), /^HTTP\/1\.1 405/],
     [get("GET /plan/%ff/wiring"), /^HTTP\/1\.1 400/],
     [get("GET /library/panels?x=%ff"), /^HTTP\/1\.1 400/],
     ["this is no request\r\n\r\n", /^HTTP\/1\.1 400/],

@@ -25,11 +25,11 @@ const seeds = Array.from({ length: runCount }, (_, k) => Number(process.env["GOL
 const wordsOf = (note: string) => note.split(" ").filter((word) => word !== "");
 const holdsOf = ({ wirings: [wiring] }: Plan): Holds => ({
   words: wordsOf(wiring?.note ?? ""),
-  inLow: tilesOf((wiring?.lanes ?? []).filter(({ portId }) => portId === "low")).length,
+  inLow: tilesOf((wiring?.portArrays ?? []).filter(({ portId }) => portId === "low")).length,
 });
 
 async function onScreen({ screen: { page, fields } }: Tab): Promise<Holds> {
-  const inLow = await page.$$eval("[data-lane='station/low'] [data-tile]", (tiles) => tiles.length);
+  const inLow = await page.$$eval("[data-port-array='station/low'] [data-tile]", (tiles) => tiles.length);
   return { words: wordsOf(await fields.valueOf("Note on this wiring")), inLow };
 }
 
@@ -109,7 +109,9 @@ class TwoTabs {
   async drag(tab: Tab, again = true): Promise<void> {
     const { board, page } = tab.screen;
     await ready(page);
-    const isLow = (await board.layout()).some((lane) => lane.startsWith("station/low") && lane.includes("roof.4"));
+    const isLow = (await board.layout()).some(
+      (portArray) => portArray.startsWith("station/low") && portArray.includes("roof.4"),
+    );
     try {
       await board.drag(board.tile("roof.4"), `[data-zone='row:station/${isLow ? "high" : "low"}:0:end']`);
       await board.said(/number 4 put in string/);

@@ -52,11 +52,11 @@ function print(plan: Plan, goal: Goal, { offers, points, nets, gapPct, isComplet
   for (const left of leftOut) line(leftOutSentence(left));
   if (best === undefined) line("no wiring of these panels may be connected to these ports");
   for (const offer of best === undefined ? [] : offers) {
-    const { facts, titles, lanes } = offer;
+    const { facts, titles, portArrays } = offer;
     line();
     line(`${titles.map((title) => titleWords[title]).join(", ")}: ${scoreWords(facts.score, goal)}`);
     line(`  ${whySentence(offer, best ?? facts, goal, proved)}`);
-    for (const { port, rows } of madeOf(plan, lanes)) line(`  ${port}: ${rows}`);
+    for (const { port, strings } of madeOf(plan, portArrays)) line(`  ${port}: ${strings}`);
     line(
       `  room in the cold ${facts.cold === null ? "unknown" : percent(facts.cold.marginPct)}, clipped ${percent(facts.year.clippedPct)}, asleep ${facts.year.asleepMinutes.toFixed(0)} min a day, one part shaded ${percent(facts.shadePct)} of noon, parts about ${facts.money.toFixed(0)}; ${verdictWords[facts.worst]}`,
     );

@@ -2,17 +2,19 @@ import { type Page } from "puppeteer-core";
 import { patienceMs } from "../harness/patience";
 import { type Fields, steady } from "./fields";
 
-/** In the page: what stands where, lane by lane, rows parted by bars and panels of a row by dashes. */
+/** In the page: what stands where, port array by port array, strings parted by bars and panels of a string by dashes. */
 function layoutInPage(): string[] {
   const keys = (part: Element) =>
     [...part.querySelectorAll("[data-tile]")].map((tile) => tile.getAttribute("data-tile"));
-  return [...document.querySelectorAll("[data-lane]")].map((lane) => {
-    const rows = [...lane.querySelectorAll("[data-row]")].map((row) => keys(row).join("-")).join(" | ");
-    return `${lane.getAttribute("data-lane") ?? ""}: ${rows || keys(lane).join(" ")}`;
+  return [...document.querySelectorAll("[data-port-array]")].map((portArray) => {
+    const strings = [...portArray.querySelectorAll("[data-string]")]
+      .map((string) => keys(string).join("-"))
+      .join(" | ");
+    return `${portArray.getAttribute("data-port-array") ?? ""}: ${strings || keys(portArray).join(" ")}`;
   });
 }
 
-/** The string board: panels in rows before each port, and the shelf. */
+/** The string board: panels in strings before each port, and the shelf. */
 export class Board {
   constructor(
     private readonly page: Page,
@@ -23,11 +25,11 @@ export class Board {
     return this.page.evaluate(layoutInPage);
   }
 
-  /** Waits until a lane stands as given, "station/high: roof.1-roof.2 | roof.3". */
-  async stands(lane: string): Promise<void> {
-    const wanted = `(${layoutInPage.toString()})().includes(${JSON.stringify(lane)})`;
+  /** Waits until a port array stands as given, "station/high: roof.1-roof.2 | roof.3". */
+  async stands(portArray: string): Promise<void> {
+    const wanted = `(${layoutInPage.toString()})().includes(${JSON.stringify(portArray)})`;
     await this.page.waitForFunction(wanted, { timeout: patienceMs }).catch(async () => {
-      throw new Error(`waited for “${lane}”; the board is\n${(await this.layout()).join("\n")}`);
+      throw new Error(`waited for “${portArray}”; the board is\n${(await this.layout()).join("\n")}`);
     });
   }
 

@@ -15,7 +15,7 @@ type Told = {
   says: string;
   value: { value: number } | null;
   limit: { value: number } | null;
-  mends?: { says: string; plan: unknown }[];
+  fixes?: { says: string; plan: unknown }[];
 };
 const findingsOf = (answer: Record<string, unknown>) => answer["findings"] as Told[];
 const boat = demoPlan("Narrowboat");
@@ -27,14 +27,14 @@ describe("a verdict", () => {
     expect([answer["worst"], answer["open"], cold?.level]).toEqual(["stop", [], "stop"]);
     expect(cold?.says).toContain(`${cold?.value?.value.toFixed(1) ?? ""}\u00a0V`);
     expect(cold?.says).toContain(`${cold?.limit?.value ?? ""}\u00a0V`);
-    expect(cold?.mends).toBeUndefined();
+    expect(cold?.fixes).toBeUndefined();
   });
 
-  test("comes with mends that are plans, and judged again they leave no Stop that is not named", () => {
-    const answer = answerOf({ type: "verdict", plan: boat, withMends: true });
-    const [mend] = findingsOf(answer).find(({ rule }) => rule === "coldVoc")?.mends ?? [];
-    expect(mend?.says).toMatch(/^Wire 1 in series × 2 strings in parallel \(1S2P\)/);
-    expect(answerOf({ type: "verdict", plan: mend?.plan })["worst"]).not.toBe("stop");
+  test("comes with fixes that are plans, and judged again they leave no Stop that is not named", () => {
+    const answer = answerOf({ type: "verdict", plan: boat, withFixes: true });
+    const [fix] = findingsOf(answer).find(({ rule }) => rule === "coldVoc")?.fixes ?? [];
+    expect(fix?.says).toMatch(/^Wire 1 in series × 2 strings in parallel \(1S2P\)/);
+    expect(answerOf({ type: "verdict", plan: fix?.plan })["worst"]).not.toBe("stop");
   });
 
   test("of a label that cannot be is a question", () => {
@@ -74,7 +74,7 @@ describe("a verdict", () => {
   });
 });
 
-test("a change is answered with its steps, and with the old row at the new port as a dangerous slip", () => {
+test("a change is answered with its steps, and with the old string at the new port as a dangerous slip", () => {
   const answer = answerOf({ type: "change", plan: demoPlan("The Lantern"), from: "everyday", to: "pressday" });
   expect(answer["steps"]).toEqual([
     expect.stringMatching(/^Switch off the PV isolator at Haybarn Loft/),

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { defaultPose } from "@/core/plan";
+import { defaultPosition } from "@/core/plan";
 import { judgeMisplugs } from "@/core/assessment";
 import { changeover } from "@/core/engine/array";
 import { portWords, misplugWords, stepWords } from "@/messages/en";
@@ -19,15 +19,15 @@ export function answerChange(value: unknown): CaseAnswering {
   const to = wiringIn(plan, parsed.data.to, "$.to");
   if (to.type === "malformed") return to;
   const steps = changeover(
-    from.wiring.lanes,
-    to.wiring.lanes,
-    defaultPose(plan, from.wiring),
-    defaultPose(plan, to.wiring),
+    from.wiring.portArrays,
+    to.wiring.portArrays,
+    defaultPosition(plan, from.wiring),
+    defaultPosition(plan, to.wiring),
   ).map((step) => stepWords(plan, step));
   const misplugs = judgeMisplugs(plan, from.wiring, to.wiring).map((judged) => ({
     dangerous: judged.dangerous,
     says: misplugWords(plan, judged, "metric"),
-    port: portWords(plan, judged.misplug.lane),
+    port: portWords(plan, judged.misplug.portArray),
     volts: judged.volts,
   }));
   return { type: "answer", answer: { steps, slips: misplugs } };

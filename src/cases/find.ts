@@ -1,6 +1,6 @@
 import { fullSunWm2 } from "@/core/engine/numeric";
 import { z } from "zod";
-import { createPowerBound, type FindAsk, findWirings, type NetMix, type RowMix } from "../core/wiring/best-wirings";
+import { createPowerBound, type FindAsk, findWirings, type NetMix, type StringMix } from "../core/wiring/best-wirings";
 import { operatingPoint } from "../core/engine/pv-input";
 import { atVoltage } from "../core/engine/iv";
 import { besideOneAnother, createSolver, type Net } from "../core/engine/net";
@@ -32,7 +32,7 @@ export type FindAnswer = {
   readonly best: readonly {
     readonly watts: number;
     readonly panels: number;
-    readonly lanes: readonly { readonly port: string; readonly net: NetAnswer }[];
+    readonly portArrays: readonly { readonly port: string; readonly net: NetAnswer }[];
   }[];
   readonly considered: number;
 };
@@ -55,13 +55,13 @@ function found({ panels, have, ports, site, judge, keep }: z.infer<typeof findSc
   /** All panels side by side, each alone: no net of them carries more. */
   const widest = kinds.flatMap(({ count }, kind) => Array.from({ length: count }, () => single(kind, kinds.length)));
   if (widest.length === 0) return { best: [], considered: 0 };
-  // rows are solved once, nets are added up from them
+  // strings are solved once, nets are added up from them
   const solverFor = (cellTempC: number, irradianceWm2: number) => {
     const netIn = (net: NetMix) => netOf(net, kinds, cellTempC, irradianceWm2);
     const solve = createSolver(netIn(widest));
-    const rowCurve = remembered((row: NetMix) => solve(netIn(row)).curve);
+    const stringCurve = remembered((string: NetMix) => solve(netIn(string)).curve);
     return (net: NetMix) => {
-      const [first, ...others] = net.map((row) => rowCurve([row]));
+      const [first, ...others] = net.map((string) => stringCurve([string]));
       if (first === undefined) throw new Error("a net has a row");
       return besideOneAnother([first, ...others]);
     };
@@ -75,21 +75,21 @@ function found({ panels, have, ports, site, judge, keep }: z.infer<typeof findSc
       const port = { minV, maxV, maxW, currentLimits };
       const window = toWindow(port);
       if (window === null) throw new Malformed("$.ports", "a port has a window");
-      const bearsRow = (row: RowMix) => {
-        const volts = coldVoc([row]);
-        return volts <= port.maxV && volts <= minSystemV([row], kinds);
+      const bearsString = (string: StringMix) => {
+        const volts = coldVoc([string]);
+        return volts <= port.maxV && volts <= minSystemV([string], kinds);
       };
       const own = kinds.map((_, kind) => judged([single(kind, kinds.length)]).mpp.p);
       return {
-        bearsRow,
+        bearsString,
         bearsNet: (net) => {
           const least = minSystemV(net, kinds);
-          // joined rows stand no higher than the highest of them alone
-          return Math.max(...net.map((row) => coldVoc([row]))) <= least || coldVoc(net) <= least;
+          // joined strings stand no higher than the highest of them alone
+          return Math.max(...net.map((string) => coldVoc([string]))) <= least || coldVoc(net) <= least;
         },
         takesW: (net) => operatingPoint(judged(net), window).p,
-        maxOfNetW: createPowerBound(window, (row, volts) => {
-          const { curve, vocV } = judged([row]);
+        maxOfNetW: createPowerBound(window, (string, volts) => {
+          const { curve, vocV } = judged([string]);
           return volts >= vocV ? 0 : atVoltage(curve, volts).i;
         }),
         maxW: (used) => Math.min(port.maxW, used.reduce((sum, n, kind) => sum + n * (own[kind] ?? 0), 0) * 1.001),
@@ -98,16 +98,16 @@ function found({ panels, have, ports, site, judge, keep }: z.infer<typeof findSc
   };
   const { best, considered } = drain(findWirings(ask));
   return {
-    best: best.map(({ watts, panels: used, lanes }) => ({
+    best: best.map(({ watts, panels: used, portArrays }) => ({
       watts,
       panels: used,
-      lanes: lanes.map(({ port, net }) => ({ port: ports[port]?.id ?? "", net: told(net, kinds) })),
+      portArrays: portArrays.map(({ port, net }) => ({ port: ports[port]?.id ?? "", net: told(net, kinds) })),
     })),
     considered,
   };
 }
 
-function single(kind: number, kinds: number): RowMix {
+function single(kind: number, kinds: number): StringMix {
   return Array.from({ length: kinds }, (_, k) => (k === kind ? 1 : 0));
 }
 
@@ -118,8 +118,8 @@ type Kind = {
 };
 
 function netOf(net: NetMix, kinds: readonly Kind[], cellTempC: number, irradianceWm2: number): Net {
-  const rows = net.map((row): Net => {
-    const members = row.flatMap((n, kind): Net[] => {
+  const strings = net.map((string): Net => {
+    const members = string.flatMap((n, kind): Net[] => {
       const model = kinds[kind]?.model;
       return model === undefined
         ? []
@@ -127,23 +127,23 @@ function netOf(net: NetMix, kinds: readonly Kind[], cellTempC: number, irradianc
     });
     return { type: "series", members };
   });
-  return rows.length === 1 && rows[0] !== undefined ? rows[0] : { type: "parallel", members: rows };
+  return strings.length === 1 && strings[0] !== undefined ? strings[0] : { type: "parallel", members: strings };
 }
 
 /** The least that the insulation of any panel in it bears, V. */
 function minSystemV(net: NetMix, kinds: readonly Kind[]): number {
-  const stated = net.flatMap((row) =>
-    row.flatMap((n, kind) => (n > 0 ? [kinds[kind]?.label.maxSystemV ?? Infinity] : [])),
+  const stated = net.flatMap((string) =>
+    string.flatMap((n, kind) => (n > 0 ? [kinds[kind]?.label.maxSystemV ?? Infinity] : [])),
   );
   return Math.min(Infinity, ...stated);
 }
 
 function told(net: NetMix, kinds: readonly Kind[]): NetAnswer {
-  const rows = net.map((row): NetAnswer => {
-    const panels = row.flatMap((n, kind) => Array.from({ length: n }, () => ({ panel: kinds[kind]?.key ?? "" })));
+  const strings = net.map((string): NetAnswer => {
+    const panels = string.flatMap((n, kind) => Array.from({ length: n }, () => ({ panel: kinds[kind]?.key ?? "" })));
     return panels.length === 1 && panels[0] !== undefined ? panels[0] : { series: panels };
   });
-  return rows.length === 1 && rows[0] !== undefined ? rows[0] : { parallel: rows };
+  return strings.length === 1 && strings[0] !== undefined ? strings[0] : { parallel: strings };
 }
 
 function remembered<T>(of: (net: NetMix) => T): (net: NetMix) => T {

@@ -1,15 +1,15 @@
 import { z } from "zod";
 import { applyChanges, type Plan } from "@/core/plan";
-import { allMends } from "@/core/wiring/best-wirings";
+import { allFixes } from "@/core/wiring/best-wirings";
 import { assess, type Finding, type Fixes } from "@/core/assessment";
-import { findingSentence, mendSentence, missingSentence } from "@/messages/en";
+import { findingSentence, fixSentence, missingSentence } from "@/messages/en";
 import { type CaseAnswering, malformed, planOf, wiringIn } from "./reading";
 
 const schema = z.strictObject({
   type: z.literal("verdict"),
   plan: z.unknown(),
   wiring: z.string().optional(),
-  withMends: z.boolean().optional(),
+  withFixes: z.boolean().optional(),
 });
 
 /** What the ledger shows of one wiring of a plan, in its words; with `withMends` what it offers for each line, applied. */
@@ -25,7 +25,7 @@ export function answerVerdict(value: unknown): CaseAnswering {
   const assessment = assess(plan, id);
   const open = assessment.missing.map(missingSentence);
   if (assessment.type === "incomplete") return { type: "answer", answer: { worst: "open", findings: [], open } };
-  const mends = parsed.data.withMends === true ? allMends(plan, id) : null;
+  const fixes = parsed.data.withFixes === true ? allFixes(plan, id) : null;
   const findings = assessment.findings.map((finding) => ({
     rule: finding.rule,
     level: finding.level,
@@ -33,14 +33,14 @@ export function answerVerdict(value: unknown): CaseAnswering {
     value: finding.value,
     limit: finding.limit,
     says: findingSentence(finding, "metric"),
-    ...(mends === null ? {} : { mends: mendsFor(plan, finding, mends) }),
+    ...(fixes === null ? {} : { fixes: fixesFor(plan, finding, fixes) }),
   }));
   return { type: "answer", answer: { worst: assessment.worst, findings, open } };
 }
 
-function mendsFor(plan: Plan, { id }: Finding, remedies: ReadonlyMap<string, Fixes>) {
-  return (remedies.get(id)?.mends ?? []).map((mend) => ({
-    says: mendSentence(mend),
-    plan: applyChanges(plan, mend.changes),
+function fixesFor(plan: Plan, { id }: Finding, remedies: ReadonlyMap<string, Fixes>) {
+  return (remedies.get(id)?.fixes ?? []).map((fix) => ({
+    says: fixSentence(fix),
+    plan: applyChanges(plan, fix.changes),
   }));
 }

@@ -36,6 +36,26 @@ test("a plan, a library, a bundle, a phone sheet and readings of every version a
     ["gluedBrackets", "paintedAluminium"],
     ["foldingLegs", null],
   ]);
+  // of version 5: port arrays were called lanes, strings rows, positions poses
+  const named = readPlanText(textOf("plan-5.json"));
+  if (named.type !== "plan") throw new Error(JSON.stringify(named.fault));
+  const [wiring] = named.plan.wirings;
+  expect(wiring?.portArrays[0]?.strings[0]?.items[1]).toMatchObject({
+    type: "group",
+    strings: [{ id: "r3" }, { id: "r4", blockingDiode: true }],
+  });
+  expect(wiring?.portArrays[1]?.strings[0]?.items[0]).toMatchObject({ piece: 1, bypassed: true });
+  expect([wiring?.positionIds, wiring?.stringsGiven, wiring?.runs[0]?.from, wiring?.guards[0]?.at]).toEqual([
+    ["parked", "underway"],
+    4,
+    { type: "string", stringId: "r2" },
+    { type: "string", stringId: "r2" },
+  ]);
+  expect(named.plan.positions.map(({ id, stands }) => [id, stands.length])).toEqual([
+    ["parked", 0],
+    ["underway", 2],
+  ]);
+  expect(named.plan.space.places[0]?.inPositions).toMatchObject([{ positionId: "underway", faceDown: true }]);
   for (const name of ["library-1.json", "library-2.json"]) {
     const { panels, inputs } = JSON.parse(textOf(name)) as { panels: unknown[]; inputs: unknown[] };
     const library = readLibraryText(textOf(name));
@@ -47,6 +67,11 @@ test("a plan, a library, a bundle, a phone sheet and readings of every version a
       inputs.length,
     ]);
   }
+  const records = JSON.parse(textOf("records-1.json")) as unknown[];
+  const readings = z.array(recordSchema).parse(records);
+  // a string was called a row
+  const place = { type: "string", stringId: "r2", n: 1 };
+  expect(readings).toEqual(records.map((record, k) => (k === 2 ? { ...(record as object), place } : record)));
   for (const name of ["bundle-1.zip", "bundle-2.zip"]) {
     const bundle = await readBundle(Uint8Array.from(frozen(name)));
     if (bundle.type !== "text") throw new Error(`${name}: ${JSON.stringify(bundle.fault)}`);
@@ -54,12 +79,10 @@ test("a plan, a library, a bundle, a phone sheet and readings of every version a
       name,
       "plan",
       1,
-      JSON.parse(textOf("records-1.json")),
+      readings,
     ]);
   }
   expect(readHome(textOf("phone-sheet-1.json")).type).toBe("home");
-  const records = JSON.parse(textOf("records-1.json")) as unknown[];
-  expect(z.array(recordSchema).parse(records)).toEqual(records);
 });
 
 test("a field added to a label or an input, by its one step, is in every sheet ever written, and in every plan", () => {

@@ -11,7 +11,7 @@ import {
   plainRun,
   type Cable,
 } from "@/core/plan";
-import { type PortArray, matrixRows, nameRows, type Row } from "@/core/engine/array";
+import { type PortArray, matrixStrings, nameStrings, type PvString } from "@/core/engine/array";
 import { lanternFixings } from "./fixings";
 import { demoInputs } from "./inputs";
 import { demoPanels } from "./panels";
@@ -25,13 +25,13 @@ type Sketch = {
     readonly id: string;
     readonly name: string;
     readonly note: string;
-    readonly poseIds?: readonly string[];
-    readonly lanes: readonly PortArray[];
+    readonly positionIds?: readonly string[];
+    readonly portArrays: readonly PortArray[];
     readonly runs?: Plan["wirings"][number]["runs"];
     readonly guards?: Plan["wirings"][number]["guards"];
   }[];
   readonly protect?: Partial<Plan["protect"]>;
-  readonly poses?: Plan["poses"];
+  readonly positions?: Plan["positions"];
   readonly need?: Partial<Plan["need"]>;
   readonly mounts?: Plan["mounts"];
   readonly fixings?: readonly Plan["fixings"]["list"][number][];
@@ -39,7 +39,11 @@ type Sketch = {
   readonly notes: Partial<Plan["notes"]>;
 };
 
-const lane = (inputId: string, portId: string, rows: readonly Row[]): PortArray => ({ inputId, portId, rows });
+const portArray = (inputId: string, portId: string, strings: readonly PvString[]): PortArray => ({
+  inputId,
+  portId,
+  strings,
+});
 
 type Load = Plan["need"]["loads"][number];
 type Battery = Plan["need"]["batteries"][number];
@@ -106,7 +110,7 @@ const cable = (id: string, from: End, to: End, more: Partial<Cable>): Cable => (
 });
 
 /** One of the folding pair, closed in the book bay. */
-const closed = (piece: number): Plan["poses"][number]["stands"][number] => ({
+const closed = (piece: number): Plan["positions"][number]["stands"][number] => ({
   panelId: "bookbay",
   piece,
   stance: "stowed",
@@ -201,18 +205,27 @@ const sketches: readonly Sketch[] = [
         id: "everyday",
         name: "Every day",
         note: "Roof panels on PV 2, folding pair on PV 1. Under way the pair is folded up in the book bay.",
-        poseIds: ["parked", "underway"],
-        lanes: [lane("station", "high", matrixRows("roof", 4, 1)), lane("station", "low", matrixRows("bookbay", 2, 1))],
+        positionIds: ["parked", "underway"],
+        portArrays: [
+          portArray("station", "high", matrixStrings("roof", 4, 1)),
+          portArray("station", "low", matrixStrings("bookbay", 2, 1)),
+        ],
       },
       {
         id: "pressday",
         name: "Press day",
         note: "Roof to the press battery, station on the folding pair alone.",
-        poseIds: ["parked"],
-        lanes: [lane("press", "pv", matrixRows("roof", 2, 2)), lane("station", "low", matrixRows("bookbay", 2, 1))],
+        positionIds: ["parked"],
+        portArrays: [
+          portArray("press", "pv", matrixStrings("roof", 2, 2)),
+          portArray("station", "low", matrixStrings("bookbay", 2, 1)),
+        ],
         runs: [
-          cable("back-row", { type: "row", rowId: "r1" }, pressEnd("junction"), { lengthMm: 900, size: "6 mm2" }),
-          cable("front-row", { type: "row", rowId: "r2" }, pressEnd("junction"), { lengthMm: 3400, size: "6 mm2" }),
+          cable("back-row", { type: "string", stringId: "r1" }, pressEnd("junction"), { lengthMm: 900, size: "6 mm2" }),
+          cable("front-row", { type: "string", stringId: "r2" }, pressEnd("junction"), {
+            lengthMm: 3400,
+            size: "6 mm2",
+          }),
           cable("down", pressEnd("junction"), pressEnd("isolator"), { wayId: "back", size: "10 mm2" }),
           cable("to-press", pressEnd("isolator"), pressEnd("port"), { lengthMm: 700, where: "inside" }),
           cable(
@@ -235,7 +248,7 @@ const sketches: readonly Sketch[] = [
         ],
       },
     ],
-    poses: [
+    positions: [
       { id: "parked", name: "Parked", stands: [], hours: null },
       { id: "underway", name: "Under way", stands: [1, 2].map(closed), hours: { fromH: 9, toH: 12 } },
     ],
@@ -294,10 +307,19 @@ const sketches: readonly Sketch[] = [
       clearHeightMm: 3600,
       leadMm: null,
       places: [
-        { panelId: "roof", piece: 1, surfaceId: "roof", xMm: 500, yMm: 830, turnedDeg: 0, gapMm: 40, inPoses: [] },
-        { panelId: "roof", piece: 2, surfaceId: "roof", xMm: 1400, yMm: 830, turnedDeg: 0, gapMm: 40, inPoses: [] },
-        { panelId: "roof", piece: 3, surfaceId: "roof", xMm: 500, yMm: 4600, turnedDeg: 0, gapMm: 40, inPoses: [] },
-        { panelId: "roof", piece: 4, surfaceId: "roof", xMm: 1400, yMm: 4600, turnedDeg: 0, gapMm: 40, inPoses: [] },
+        { panelId: "roof", piece: 1, surfaceId: "roof", xMm: 500, yMm: 830, turnedDeg: 0, gapMm: 40, inPositions: [] },
+        { panelId: "roof", piece: 2, surfaceId: "roof", xMm: 1400, yMm: 830, turnedDeg: 0, gapMm: 40, inPositions: [] },
+        { panelId: "roof", piece: 3, surfaceId: "roof", xMm: 500, yMm: 4600, turnedDeg: 0, gapMm: 40, inPositions: [] },
+        {
+          panelId: "roof",
+          piece: 4,
+          surfaceId: "roof",
+          xMm: 1400,
+          yMm: 4600,
+          turnedDeg: 0,
+          gapMm: 40,
+          inPositions: [],
+        },
       ],
     },
     protect: {
@@ -353,7 +375,12 @@ const sketches: readonly Sketch[] = [
     panels: [{ id: "deck", count: 2, sheet: demoPanels.rigid410 }],
     inputs: [{ id: "controller", sheet: demoInputs.boatController }],
     wirings: [
-      { id: "wiring-1", name: "First wiring", note: "", lanes: [lane("controller", "pv", matrixRows("deck", 2, 1))] },
+      {
+        id: "wiring-1",
+        name: "First wiring",
+        note: "",
+        portArrays: [portArray("controller", "pv", matrixStrings("deck", 2, 1))],
+      },
     ],
     notes: { layout: "Two panels on the cabin roof. Flat under the low bridges, tilted at the mooring." },
   },
@@ -363,7 +390,12 @@ const sketches: readonly Sketch[] = [
     panels: [{ id: "blanket", count: 1, sheet: demoPanels.blanket60 }],
     inputs: [{ id: "box", sheet: demoInputs.smallStation }],
     wirings: [
-      { id: "wiring-1", name: "First wiring", note: "", lanes: [lane("box", "dc", matrixRows("blanket", 1, 1))] },
+      {
+        id: "wiring-1",
+        name: "First wiring",
+        note: "",
+        portArrays: [portArray("box", "dc", matrixStrings("blanket", 1, 1))],
+      },
     ],
     notes: {},
   },
@@ -373,7 +405,12 @@ const sketches: readonly Sketch[] = [
     panels: [{ id: "shed", count: 3, sheet: demoPanels.poly240 }],
     inputs: [{ id: "station", sheet: demoInputs.middleStation }],
     wirings: [
-      { id: "wiring-1", name: "First wiring", note: "", lanes: [lane("station", "pv", matrixRows("shed", 1, 3))] },
+      {
+        id: "wiring-1",
+        name: "First wiring",
+        note: "",
+        portArrays: [portArray("station", "pv", matrixStrings("shed", 1, 3))],
+      },
     ],
     notes: { wiring: "38 m from the frame behind the hives to the shed." },
   },
@@ -383,7 +420,7 @@ const sketches: readonly Sketch[] = [
 export function demoPlans(): Plan[] {
   return sketches.map((sketch) => {
     const plan = emptyPlan(sketch.name);
-    const poses = sketch.poses ?? plan.poses;
+    const positions = sketch.positions ?? plan.positions;
     return planSchema.parse({
       ...plan,
       site: {
@@ -400,15 +437,15 @@ export function demoPlans(): Plan[] {
         measured: null,
       })),
       inputs: sketch.inputs.map(({ id, sheet }) => ({ id, libraryId: null, device: sheet })),
-      poses,
+      positions,
       need: { ...plan.need, ...sketch.need },
       mounts: sketch.mounts ?? [],
       fixings: { ...plan.fixings, list: sketch.fixings ?? [] },
       space: sketch.space ?? plan.space,
       protect: { ...plan.protect, ...sketch.protect },
-      wirings: sketch.wirings.map(({ lanes, ...wiring }) => {
-        const named = nameRows(lanes, 0);
-        return { poseIds: poses.slice(0, 1).map(({ id }) => id), runs: [], guards: [], ...wiring, ...named };
+      wirings: sketch.wirings.map(({ portArrays, ...wiring }) => {
+        const named = nameStrings(portArrays, 0);
+        return { positionIds: positions.slice(0, 1).map(({ id }) => id), runs: [], guards: [], ...wiring, ...named };
       }),
       notes: { ...plan.notes, ...sketch.notes },
     });

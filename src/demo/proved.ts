@@ -1,6 +1,6 @@
 import { type MeasuredRecord, unsaidSky } from "@/core/measurements";
 import { type Plan } from "@/core/plan";
-import { provedLane, walkOf } from "@/core/commissioning";
+import { provedPortArray, walkOf } from "@/core/commissioning";
 import { solvableById } from "@/core/plan-model";
 import { createPlanes } from "@/core/wiring/year";
 
@@ -11,13 +11,13 @@ const airC = 14;
 /** The walk of proving, read on the day it was wired: all of it as it was due, as far as a meter shows. */
 export function demoProved(plan: Plan, wiringId: string): readonly MeasuredRecord[] {
   const ready = solvableById(plan, wiringId);
-  const planes = createPlanes(plan, ready.poses[0]?.id ?? "", 0);
+  const planes = createPlanes(plan, ready.positions[0]?.id ?? "", 0);
   const sky = { ...unsaidSky, cloud: "clear" as const, airC };
-  return ready.lanes.flatMap((context, nth): MeasuredRecord[] => {
-    const lane = provedLane(context, sky, { atMs: readMs, longitudeDeg: 0 }, planes);
-    const { inputId, portId } = context.lane;
-    if (lane === null || inputId === null || portId === null) return [];
-    const { steps, light } = walkOf(lane, []);
+  return ready.portArrays.flatMap((context, nth): MeasuredRecord[] => {
+    const portArray = provedPortArray(context, sky, { atMs: readMs, longitudeDeg: 0 }, planes);
+    const { inputId, portId } = context.portArray;
+    if (portArray === null || inputId === null || portId === null) return [];
+    const { steps, light } = walkOf(portArray, []);
     return steps.flatMap(({ place, quantity, band }, k): MeasuredRecord[] => {
       if (band === null && quantity !== "batterySoc") return [];
       // a hand meter is off by a share of a percent, now up, now down

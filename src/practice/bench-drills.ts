@@ -1,10 +1,10 @@
 import { type Random } from "@/core/engine/random";
 import { type CauseId, unsaidSky } from "@/core/measurements";
-import { createBench, provedLane, type ProvedLane, healthyArray } from "@/core/commissioning";
+import { createBench, provedPortArray, type ProvedPortArray, healthyArray } from "@/core/commissioning";
 import { solvableById } from "@/core/plan-model";
 import { createPlanes } from "@/core/wiring/year";
 import { type SimulatedSky } from "@/simulator";
-import { anyPanel, drawsUpTo, drillPlan, grid, lane, portWith, round, wiredAs, wiringId } from "./build";
+import { anyPanel, drawsUpTo, drillPlan, grid, portArray, portWith, round, wiredAs, wiringId } from "./build";
 import { type BenchCase, type Level, type Repair } from "./case";
 
 /** Drills with a meter: an array with something wrong, or nothing, and what people then do to it. */
@@ -26,7 +26,7 @@ const offeredToAll: readonly Repair[] = [
 
 type Wrong = {
   readonly fault: CauseId;
-  /** Rows of so many, so many side by side, by level. */ readonly shape?: readonly [number, number];
+  /** Strings of so many, so many side by side, by level. */ readonly shape?: readonly [number, number];
   readonly right: readonly Repair[];
   readonly mistake: BenchCase["mistake"];
   readonly of: "panel" | "string" | "none";
@@ -49,7 +49,7 @@ function drill(wrong: Wrong): Make {
     const [series, strings] = wrong.shape ?? shapes[level];
     const cloud = wrong.cloud ?? "clear";
     const airTempC = draw.whole(8, 28);
-    const proved = laneOf(label, series, strings, airTempC);
+    const proved = portArrayOf(label, series, strings, airTempC);
     const sky: SimulatedSky = { clearWm2: proved.clearWm2, cloud, airTempC, seed: draw.whole(1, 9999) };
     const world = { irradianceWm2: proved.clearWm2, airTempC, rossK };
     const { array, freeW } = createBench(proved.tree, null).predict(healthyArray(world));
@@ -97,18 +97,18 @@ function drill(wrong: Wrong): Make {
 }
 const rossK = 0.034;
 
-function laneOf(label: BenchCase["panel"], series: number, strings: number, airC: number): ProvedLane {
+function portArrayOf(label: BenchCase["panel"], series: number, strings: number, airC: number): ProvedPortArray {
   const open = drillPlan({
     panels: [{ id: "p", label, count: series * strings }],
     ports: [portWith({ minV: 8, maxV: 1000, currentLimits: [drawsUpTo(100)] })],
     recordLowC: -10,
   });
-  const plan = wiredAs(open, [lane(grid(series, strings))]);
-  const [context] = solvableById(plan, wiringId).lanes;
+  const plan = wiredAs(open, [portArray(grid(series, strings))]);
+  const [context] = solvableById(plan, wiringId).portArrays;
   const moment = { atMs: noonMs, longitudeDeg: place.longitudeDeg };
-  const planes = createPlanes(plan, plan.poses[0]?.id ?? "", place.longitudeDeg);
+  const planes = createPlanes(plan, plan.positions[0]?.id ?? "", place.longitudeDeg);
   const found =
-    context === undefined ? null : provedLane(context, { ...unsaidSky, cloud: "clear", airC }, moment, planes);
+    context === undefined ? null : provedPortArray(context, { ...unsaidSky, cloud: "clear", airC }, moment, planes);
   if (found === null) throw new Error("a drill’s array is whole");
   return found;
 }

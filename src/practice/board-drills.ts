@@ -1,14 +1,14 @@
 import { type Random } from "@/core/engine/random";
 import { type PanelSheet } from "@/core/plan";
 import { demoPanels } from "@/demo";
-import { anyPanel, coldVolts, drawsUpTo, drillPlan, grid, lane, portWith, round, sized } from "./build";
+import { anyPanel, coldVolts, drawsUpTo, drillPlan, grid, portArray, portWith, round, sized } from "./build";
 import { type BoardCase, type Level } from "./case";
 
 /** Drills on the board: panels on the shelf, an input that bears so much, and a wiring that looks right and is not. */
 
 type Make = (draw: Random, level: Level) => BoardCase;
 
-/** So many panels of one kind, in so many rows, on one port. */
+/** So many panels of one kind, in so many strings, on one port. */
 function onOnePort(
   given: {
     readonly label: PanelSheet;
@@ -25,8 +25,8 @@ function onOnePort(
   return {
     type: "board",
     plan: drillPlan({ panels: [{ id: "p", label, count }], ports: [portWith(port)], recordLowC, kind }),
-    remedy: [lane(grid(...remedy))],
-    mistake: [lane(grid(...mistake))],
+    remedy: [portArray(grid(...remedy))],
+    mistake: [portArray(grid(...mistake))],
     facts: {
       count,
       recordLowC,
@@ -45,7 +45,7 @@ const thirdInSeries: Make = (draw, level) => {
   const label = anyPanel(draw);
   const recordLowC = -draw.whole(5, 20);
   const one = coldVolts(label, 1, recordLowC);
-  // two fit, a third does not; at the third level only rows of two keep within the amps
+  // two fit, a third does not; at the third level only strings of two keep within the amps
   const [count, tooMany] = level === 1 ? [3, 3] : level === 2 ? [4, 4] : [6, 3];
   const strings = level === 3 ? 3 : count;
   return onOnePort({
@@ -228,8 +228,8 @@ const classesMixed: Make = (draw, level) => {
       ],
       recordLowC,
     }),
-    remedy: [lane([...Array.from({ length: pairs }, (_, k) => smalls.slice(2 * k, 2 * k + 2)), ["b.1"]])],
-    mistake: [lane([...smalls.map((key) => [key]), ["b.1"]])],
+    remedy: [portArray([...Array.from({ length: pairs }, (_, k) => smalls.slice(2 * k, 2 * k + 2)), ["b.1"]])],
+    mistake: [portArray([...smalls.map((key) => [key]), ["b.1"]])],
     facts: { count: 2 * pairs + 1, smallV: small.vmpV ?? 0, largeV: large.vmpV ?? 0, recordLowC },
   };
 };
@@ -281,7 +281,7 @@ const weakestRules: Make = (draw, level) => {
   const recordLowC = -draw.whole(2, 12);
   const port = { minV: 12, maxV: 60, currentLimits: [drawsUpTo(15)] };
   const each = level === 3 ? 2 : 1;
-  const row = (id: string) => Array.from({ length: each }, (_, k) => `${id}.${k + 1}`);
+  const string = (id: string) => Array.from({ length: each }, (_, k) => `${id}.${k + 1}`);
   return {
     type: "board",
     plan: drillPlan({
@@ -293,8 +293,8 @@ const weakestRules: Make = (draw, level) => {
       kind: "powerStation",
       recordLowC,
     }),
-    remedy: [lane([row("a")]), lane([row("b")], "second")],
-    mistake: [lane([["a.1", "b.1"], ...(each === 2 ? [["a.2", "b.2"]] : [])])],
+    remedy: [portArray([string("a")]), portArray([string("b")], "second")],
+    mistake: [portArray([["a.1", "b.1"], ...(each === 2 ? [["a.2", "b.2"]] : [])])],
     facts: { count: 2 * each, largeA: large.impA ?? 0, smallA: small.impA ?? 0, recordLowC },
   };
 };

@@ -10,7 +10,7 @@ import {
   type PortSheet,
 } from "@/core/plan";
 import { assess } from "@/core/assessment";
-import { type PortArray, newTile, type Row, rowOf } from "@/core/engine/array";
+import { type PortArray, newTile, type PvString, stringOf } from "@/core/engine/array";
 import { demoPanels } from "@/demo";
 
 /** Pieces that drills are made of: panels of the worked examples with cells of another size, inputs made for the drill. */
@@ -70,20 +70,20 @@ export function drillPlan({ panels, ports, kind = "chargeController", recordLowC
     {
       type: "rewire",
       wiringId,
-      lanes: ports.map(({ id }) => lane([], id)),
+      portArrays: ports.map(({ id }) => portArray([], id)),
       counts: Object.fromEntries(panels.map(({ id, count }) => [id, count])),
     },
   ];
   return applyChanges(emptyPlan("Practice"), changes);
 }
 
-/** A lane of rows, each a list of panels as `kind.number`. */
-export function lane(rows: readonly (readonly string[])[], portId = "pv"): PortArray {
+/** A port array of strings, each a list of panels as `kind.number`. */
+export function portArray(strings: readonly (readonly string[])[], portId = "pv"): PortArray {
   return {
     inputId,
     portId,
-    rows: rows.map((keys): Row => {
-      return rowOf(
+    strings: strings.map((keys): PvString => {
+      return stringOf(
         keys.map((key) => {
           const [panelId = "", piece = "1"] = key.split(".");
           return newTile(panelId, Number(piece));
@@ -93,15 +93,15 @@ export function lane(rows: readonly (readonly string[])[], portId = "pv"): PortA
   };
 }
 
-/** Panels of one kind in so many rows of as many each. */
+/** Panels of one kind in so many strings of as many each. */
 export function grid(series: number, strings: number, panelId = "p"): string[][] {
   return Array.from({ length: strings }, (_, k) =>
     Array.from({ length: series }, (__, n) => `${panelId}.${k * series + n + 1}`),
   );
 }
 
-export function wiredAs(plan: Plan, lanes: readonly PortArray[]): Plan {
-  return applyChanges(plan, [{ type: "rewire", wiringId, lanes, counts: {} }]);
+export function wiredAs(plan: Plan, portArrays: readonly PortArray[]): Plan {
+  return applyChanges(plan, [{ type: "rewire", wiringId, portArrays, counts: {} }]);
 }
 
 /** Volts of so many in series on the coldest dawn, as the rules reckon them. */
@@ -111,7 +111,7 @@ export function coldVolts(label: PanelSheet, series: number, recordLowC: number)
     ports: [portWith({ minV: 1, maxV: 1500, currentLimits: [drawsUpTo(100)] })],
     recordLowC,
   });
-  const assessment = assess(wiredAs(plan, [lane(grid(series, 1))]), wiringId);
+  const assessment = assess(wiredAs(plan, [portArray(grid(series, 1))]), wiringId);
   const found =
     assessment.type === "assessed" ? assessment.findings.find(({ rule }) => rule === "coldVoc")?.value : null;
   if (found === null || found === undefined) throw new Error("a panel of the examples has its cold volts");

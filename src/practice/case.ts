@@ -36,7 +36,7 @@ export const repairs = [
 ] as const;
 export type Repair = (typeof repairs)[number];
 
-/** What may be wrong with an array that is there; found with a meter, then mended. */
+/** What may be wrong with an array that is there; found with a meter, then fixed. */
 export type BenchCase = {
   readonly type: "bench";
   readonly setup: BenchSetup;
@@ -95,7 +95,7 @@ export type Verdict =
   { readonly type: "solved"; readonly by: Solved } | { readonly type: "failed"; readonly by: Failed };
 export type Solved =
   | { readonly type: "wired"; readonly watts: number; readonly bestW: number }
-  | { readonly type: "mended"; readonly repair: Repair }
+  | { readonly type: "fixed"; readonly repair: Repair }
   | { readonly type: "made" }
   | { readonly type: "fused"; readonly sizeA: number | null };
 export type Failed =

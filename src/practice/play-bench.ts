@@ -4,8 +4,8 @@ import { type BenchCase, type Repair, type Verdict } from "./case";
 export type Said = { readonly answer: string; readonly verdict: Verdict | null };
 export type BenchPlay = {
   /** A line to the devices: dial, leads, plug, a reading. */ readonly say: (line: string) => Said;
-  /** Mends something. Before anything was read: null, as nobody can know. */
-  readonly mend: (repair: Repair, n: number | null) => Verdict | null;
+  /** Fixes something. Before anything was read: null, as nobody can know. */
+  readonly fix: (repair: Repair, n: number | null) => Verdict | null;
   readonly isPlugged: () => boolean;
   readonly hasRead: () => boolean;
 };
@@ -26,13 +26,13 @@ export function playBench(given: BenchCase): BenchPlay {
       hasRead ||= line.startsWith("READ") && !["fault", "ok"].includes(parseAnswer(answer).type);
       return { answer, verdict: null };
     },
-    mend: (did, n) => {
+    fix: (did, n) => {
       if (!hasRead) return null;
       const [right] = given.right;
       if (right === undefined) throw new Error("a drill has a way out");
       const isRight = given.right.includes(did) && (given.n === null || n === null || n === given.n);
       return isRight
-        ? { type: "solved", by: { type: "mended", repair: did } }
+        ? { type: "solved", by: { type: "fixed", repair: did } }
         : { type: "failed", by: { type: "repair", did, n, right } };
     },
     isPlugged: () => isPlugged,

@@ -1,6 +1,6 @@
 import { piecesIn, type Plan } from "@/core/plan";
 import { assess } from "@/core/assessment";
-import { tilesOfRows } from "@/core/engine/array";
+import { tilesOfStrings } from "@/core/engine/array";
 import { type BoardCase, type Verdict } from "./case";
 import { wiredAs, wiringId } from "./build";
 
@@ -19,8 +19,8 @@ export function plugInBoard({ plan: given, remedy }: BoardCase, plan: Plan): Ver
   const best = assess(wiredAs(given, remedy), wiringId);
   const bestW = best.type === "assessed" ? best.takenW.brightNoon : 0;
   if (watts >= goodShare * bestW) return { type: "solved", by: { type: "wired", watts, bestW } };
-  const lanes = plan.wirings.find(({ id }) => id === wiringId)?.lanes ?? [];
-  const wired = lanes.reduce((sum, { rows }) => sum + tilesOfRows(rows).length, 0);
+  const portArrays = plan.wirings.find(({ id }) => id === wiringId)?.portArrays ?? [];
+  const wired = portArrays.reduce((sum, { strings }) => sum + tilesOfStrings(strings).length, 0);
   const count = piecesIn(plan) - wired;
   return { type: "failed", by: count > 0 ? { type: "leftOut", count } : { type: "watts", watts, bestW } };
 }

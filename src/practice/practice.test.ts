@@ -31,8 +31,8 @@ function played(drill: DrillCase, how: "remedy" | "mistake"): Verdict | null {
       play.say(drill.startsPlugged ? "READ display" : "METER V DC 600");
       play.say("PROBE array");
       play.say("READ meter");
-      if (how === "remedy") return play.mend(drill.right[0] ?? "leaveIt", drill.n);
-      return drill.mistake === "plugIn" ? play.say("PLUG in").verdict : play.mend(drill.mistake, drill.n);
+      if (how === "remedy") return play.fix(drill.right[0] ?? "leaveIt", drill.n);
+      return drill.mistake === "plugIn" ? play.say("PLUG in").verdict : play.fix(drill.mistake, drill.n);
     }
     case "hand": {
       const play = playHand(drill);
@@ -68,16 +68,16 @@ test("the same seed makes the same drill, another one another", () => {
   expect(new Set(run(12).map(({ id }) => id)).size).toBeGreaterThan(10);
 });
 
-test("on the bench nobody mends before something was read", () => {
+test("on the bench nobody fixes before something was read", () => {
   const drill = makeDrill("deadPlug", 3, 1);
   if (drill.type !== "bench") throw new Error("a bench");
   const play = playBench(drill);
-  expect(play.mend("remakePlug", drill.n)).toBeNull();
+  expect(play.fix("remakePlug", drill.n)).toBeNull();
   play.say("METER V DC 600");
-  expect(play.mend("remakePlug", drill.n)).toBeNull();
+  expect(play.fix("remakePlug", drill.n)).toBeNull();
   play.say("PROBE array");
   play.say("READ meter");
-  expect(play.mend("remakePlug", drill.n === 1 ? 2 : 1)).toMatchObject({ type: "failed" });
+  expect(play.fix("remakePlug", drill.n === 1 ? 2 : 1)).toMatchObject({ type: "failed" });
 });
 
 test("what can be told apart on the bench can be read there: a fault shows somewhere by its numbers", () => {

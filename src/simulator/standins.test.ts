@@ -1,39 +1,41 @@
 import { causeIds, type ReadingRecord, type ReadSky, stepKey, unsaidSky } from "@/core/measurements";
 import {
   createBench,
-  judgeLane,
+  judgePortArray,
   placeIn,
-  type ProvedLane,
-  provedLane,
+  type ProvedPortArray,
+  provedPortArray,
   healthyArray,
   defaultMeter,
   walkOf,
 } from "@/core/commissioning";
 import { solvableById } from "@/core/plan-model";
 import { createPlanes } from "@/core/wiring/year";
-import { demoPlan, createRandom, type Random, runs, scenarioLane } from "@/testing";
+import { demoPlan, createRandom, type Random, runs, scenarioPortArray } from "@/testing";
 import { createSimulatedBench, linesFor, parseAnswer, readingOf, type SimulatedBench } from ".";
 import { type PutIn, worldWith } from "./fault";
 
 const moment = { atMs: Date.UTC(2026, 5, 21, 12), longitudeDeg: 0 };
 const sky: ReadSky = { ...unsaidSky, cloud: "clear", airC: 18 };
 
-function laneOf(name: string, wiringId?: string, inputId?: string): ProvedLane {
+function portArrayOf(name: string, wiringId?: string, inputId?: string): ProvedPortArray {
   const plan = demoPlan(name);
   const ready = solvableById(plan, wiringId ?? plan.wirings[0]?.id ?? "");
-  const context = ready.lanes.find(({ lane }) => inputId === undefined || lane.inputId === inputId);
-  const lane =
-    context === undefined ? null : provedLane(context, sky, moment, createPlanes(plan, plan.poses[0]?.id ?? "", 0));
-  if (lane === null) throw new Error("it has a lane");
-  return lane;
+  const context = ready.portArrays.find(({ portArray }) => inputId === undefined || portArray.inputId === inputId);
+  const portArray =
+    context === undefined
+      ? null
+      : provedPortArray(context, sky, moment, createPlanes(plan, plan.positions[0]?.id ?? "", 0));
+  if (portArray === null) throw new Error("it has a port array");
+  return portArray;
 }
-function benchOf(lane: ProvedLane, fault: PutIn, seed = 1): SimulatedBench {
+function benchOf(portArray: ProvedPortArray, fault: PutIn, seed = 1): SimulatedBench {
   return createSimulatedBench({
-    tree: lane.tree,
-    window: lane.window,
-    tracking: lane.tracking,
+    tree: portArray.tree,
+    window: portArray.window,
+    tracking: portArray.tracking,
     rossK: 0.038,
-    sky: { clearWm2: lane.clearWm2, cloud: "clear", airTempC: 18, seed },
+    sky: { clearWm2: portArray.clearWm2, cloud: "clear", airTempC: 18, seed },
     fault,
   });
 }
@@ -41,13 +43,13 @@ function benchOf(lane: ProvedLane, fault: PutIn, seed = 1): SimulatedBench {
 /** Takes a step's reading by the lines of the devices, as the page does; null: they gave none. */
 function read(
   bench: SimulatedBench,
-  lane: ProvedLane,
+  portArray: ProvedPortArray,
   key: string,
   records: readonly ReadingRecord[],
 ): ReadingRecord | null {
-  const { steps, light } = walkOf(lane, records);
+  const { steps, light } = walkOf(portArray, records);
   const step = steps.find((each) => each.key === key);
-  const place = step === undefined ? null : placeIn(lane, step.place);
+  const place = step === undefined ? null : placeIn(portArray, step.place);
   if (step === undefined || place === null) throw new Error(`no step ${key}`);
   const lines = linesFor(
     place,
@@ -76,27 +78,27 @@ function read(
 }
 
 /** The whole walk, every step in its order. */
-function walked(lane: ProvedLane, fault: PutIn, seed = 1): ReadingRecord[] {
-  const bench = benchOf(lane, fault, seed);
+function walked(portArray: ProvedPortArray, fault: PutIn, seed = 1): ReadingRecord[] {
+  const bench = benchOf(portArray, fault, seed);
   const records: ReadingRecord[] = [];
-  for (const { key } of walkOf(lane, []).steps) {
-    const record = read(bench, lane, key, records);
+  for (const { key } of walkOf(portArray, []).steps) {
+    const record = read(bench, portArray, key, records);
     if (record !== null) records.push(record);
   }
   return records;
 }
 
-const lanes: readonly (readonly [string, () => ProvedLane])[] = [
-  ["The Lantern’s roof", () => laneOf("The Lantern", "everyday")],
-  ["the shed’s three in parallel", () => laneOf("Bee-keeper")],
-  ["the boat’s two in series", () => laneOf("Narrowboat")],
-  ["one blanket", () => laneOf("Rooftop tent")],
+const portArrays: readonly (readonly [string, () => ProvedPortArray])[] = [
+  ["The Lantern’s roof", () => portArrayOf("The Lantern", "everyday")],
+  ["the shed’s three in parallel", () => portArrayOf("Bee-keeper")],
+  ["the boat’s two in series", () => portArrayOf("Narrowboat")],
+  ["one blanket", () => portArrayOf("Rooftop tent")],
 ];
 
-test.each(lanes)("where nothing is wrong every reading is fine: %s", (name, lane) => {
+test.each(portArrays)("where nothing is wrong every reading is fine: %s", (name, portArray) => {
   for (let seed = 1; seed <= runs(4); seed++) {
-    const records = walked(lane(), { id: "fine", n: 1, strength: 0 }, seed);
-    const walk = walkOf(lane(), records);
+    const records = walked(portArray(), { id: "fine", n: 1, strength: 0 }, seed);
+    const walk = walkOf(portArray(), records);
     const { steps } = walk;
     const wrong = steps
       .filter(({ outcome }) => outcome !== null && outcome.type !== "fine")
@@ -104,28 +106,28 @@ test.each(lanes)("where nothing is wrong every reading is fine: %s", (name, lane
     // the boat’s two in series are over its input on the coldest dawn, whatever they read today
     const isOver = name.includes("boat");
     expect([seed, wrong]).toEqual([seed, isOver ? ["row:1/openV overCeiling"] : []]);
-    const { causes } = judgeLane(lane(), walk, defaultMeter);
+    const { causes } = judgePortArray(portArray(), walk, defaultMeter);
     expect(isOver ? ["overVoltage"] : ["fine", "clipped"]).toContain(causes[0]?.id);
   }
 });
 
 /** The shed is left out: its input clips, and hides what one panel lacks. */
-const chasedLanes = lanes.filter(([name]) => name.includes("roof") || name.includes("boat"));
+const chasedPortArrays = portArrays.filter(([name]) => name.includes("roof") || name.includes("boat"));
 
 /** A walk that goes where the next check sends it, from what the input shows, as one does with an array that gives too little. */
-function chased(lane: ProvedLane, fault: PutIn, seed: number) {
-  const bench = benchOf(lane, fault, seed);
+function chased(portArray: ProvedPortArray, fault: PutIn, seed: number) {
+  const bench = benchOf(portArray, fault, seed);
   const records: ReadingRecord[] = [];
   const take = (key: string) => {
-    const record = read(bench, lane, key, records);
+    const record = read(bench, portArray, key, records);
     if (record !== null) records.push(record);
     return record !== null;
   };
   for (const quantity of ["runV", "runA"] as const) take(stepKey({ type: "input" }, quantity));
   let taken = 0;
   for (;;) {
-    const walk = walkOf(lane, records);
-    const judged = judgeLane(lane, walk, defaultMeter);
+    const walk = walkOf(portArray, records);
+    const judged = judgePortArray(portArray, walk, defaultMeter);
     if (judged.isSure || judged.nextKey === null || taken >= 12) return { taken, judged };
     if (!take(judged.nextKey)) return { taken, judged };
     taken += 1;
@@ -143,14 +145,14 @@ test("each fault put in is found by the readings it sends one to, four at most o
   ];
   const counts: number[] = [];
   const wrong: string[] = [];
-  for (const [name, of] of chasedLanes)
+  for (const [name, of] of chasedPortArrays)
     for (const [k, fault] of faults.entries()) {
       // in `npm test` each fault on one of the two, in `npm run soak` all on both
-      if (runs(1) < 2 && k % 2 === chasedLanes.findIndex(([each]) => each === name)) continue;
+      if (runs(1) < 2 && k % 2 === chasedPortArrays.findIndex(([each]) => each === name)) continue;
       const { taken, judged } = chased(of(), fault, counts.length + 1);
       counts.push(taken);
       const [best] = judged.causes;
-      // a row in parallel that is open is a row missing, from outside it
+      // a string in parallel that is open is a string missing, from outside it
       const also = fault.id === "openCircuit" ? ["stringMissing"] : [];
       if (best?.id !== fault.id && !also.includes(best?.id ?? "")) wrong.push(`${name} ${fault.id}: ${best?.id}`);
     }
@@ -160,26 +162,26 @@ test("each fault put in is found by the readings it sends one to, four at most o
 });
 
 test("a whole walk never passes a reversed panel, an open string or an over-voltage as fine", () => {
-  for (const [name, of] of lanes.slice(0, 3))
+  for (const [name, of] of portArrays.slice(0, 3))
     for (const id of ["reversed", "openCircuit", "overVoltage"] as const) {
-      const lane = of();
+      const portArray = of();
       const fault: PutIn = { id, n: 1, strength: 0.5 };
-      const records = walked(lane, fault);
+      const records = walked(portArray, fault);
       // the array is judged on the input it really hangs on
-      const walk = walkOf(lane, records);
+      const walk = walkOf(portArray, records);
       const { steps } = walk;
-      const { causes } = judgeLane(lane, walk, defaultMeter);
+      const { causes } = judgePortArray(portArray, walk, defaultMeter);
       expect([name, id, causes[0]?.id === "fine"]).toEqual([name, id, false]);
       expect(steps.some(({ outcome }) => outcome !== null && outcome.type !== "fine")).toBe(true);
     }
 });
 
-test("random arrays of any shape: what is right is told as fine, and a row over the ceiling is never plugged in", () => {
+test("random arrays of any shape: what is right is told as fine, and a string over the ceiling is never plugged in", () => {
   const draw: Random = createRandom(181);
   for (let k = 0; k < runs(6); k++) {
-    const lane = scenarioLane(draw);
-    const records = walked(lane, { id: "fine", n: 1, strength: 0 }, k);
-    const { steps } = walkOf(lane, records);
+    const portArray = scenarioPortArray(draw);
+    const records = walked(portArray, { id: "fine", n: 1, strength: 0 }, k);
+    const { steps } = walkOf(portArray, records);
     const off = steps.filter(
       ({ outcome, phase }) => outcome !== null && outcome.type !== "fine" && phase !== "running",
     );
@@ -188,8 +190,8 @@ test("random arrays of any shape: what is right is told as fine, and a row over 
       ...steps.filter(({ quantity }) => quantity === "openV").map(({ read: was }) => was?.value ?? 0),
     );
     const low = {
-      ...lane,
-      window: lane.window === null ? null : { ...lane.window, maxV: 0.9 * highV, ceilingOnVoc: true },
+      ...portArray,
+      window: portArray.window === null ? null : { ...portArray.window, maxV: 0.9 * highV, ceilingOnVoc: true },
     };
     const told = walkOf(low, records).steps.filter(({ outcome }) => outcome?.type === "overCeiling");
     expect(told.length).toBeGreaterThan(0);
@@ -197,10 +199,10 @@ test("random arrays of any shape: what is right is told as fine, and a row over 
 });
 
 test("every cause of the list can be put in, and the devices show numbers with it", () => {
-  const lane = laneOf("Bee-keeper");
-  const pair = laneOf("Narrowboat");
+  const portArray = portArrayOf("Bee-keeper");
+  const pair = portArrayOf("Narrowboat");
   const put = causeIds.filter((id) =>
-    [lane, pair].some((each) => {
+    [portArray, pair].some((each) => {
       const on = benchOf(each, { id: "fine", n: 1, strength: 0 });
       if (on.say(`FAULT ${id} panel:1 0.5`) !== "OK") return false;
       const answers = [
@@ -219,8 +221,8 @@ test("every cause of the list can be put in, and the devices show numbers with i
 });
 
 describe("the lines", () => {
-  const lane = laneOf("Narrowboat");
-  const bench = () => benchOf(lane, { id: "fine", n: 1, strength: 0 });
+  const portArray = portArrayOf("Narrowboat");
+  const bench = () => benchOf(portArray, { id: "fine", n: 1, strength: 0 });
   const say = (lines: readonly string[], on = bench()) => lines.map((line) => on.say(line)).at(-1);
   test("a meter shows what its dial is set to", () => {
     const dc = parseAnswer(say(["METER V DC 60", "PROBE panel:1", "READ meter"]) ?? "");
@@ -239,15 +241,15 @@ describe("the lines", () => {
     };
     expect(sign([], bench())).toBe(1);
     expect(sign(["LEADS crossed"], bench())).toBe(-1);
-    expect(sign([], benchOf(lane, minus))).toBe(-1);
-    expect(sign(["LEADS crossed"], benchOf(lane, minus))).toBe(1);
+    expect(sign([], benchOf(portArray, minus))).toBe(-1);
+    expect(sign(["LEADS crossed"], benchOf(portArray, minus))).toBe(1);
   });
   test("too many amps blow the meter’s fuse, and it stays blown", () => {
-    const on = benchOf(laneOf("Bee-keeper"), { id: "fine", n: 1, strength: 0 });
+    const on = benchOf(portArrayOf("Bee-keeper"), { id: "fine", n: 1, strength: 0 });
     expect(say(["METER A DC 0.4", "PROBE panel:1", "READ meter"], on)).toBe("0.00 A DC");
     expect(say(["METER A DC 10", "READ meter"], on)).toBe("0.00 A DC");
-    const mended = parseAnswer(say(["FUSE", "READ meter"], on) ?? "");
-    expect(mended.type === "amps" && mended.value > 1).toBe(true);
+    const fixed = parseAnswer(say(["FUSE", "READ meter"], on) ?? "");
+    expect(fixed.type === "amps" && fixed.value > 1).toBe(true);
   });
   test("nothing is shorted that is plugged in, and the tracker takes its time", () => {
     const on = bench();
@@ -282,12 +284,14 @@ describe("the lines", () => {
 test.each(["openCircuit", "bypassedSubstring"] as const)(
   "a loss out of the log leads to %s without a reading",
   (id) => {
-    const lane = laneOf("The Lantern", "everyday");
-    const bench = createBench(lane.tree, lane.window, lane.tracking);
+    const portArray = portArrayOf("The Lantern", "everyday");
+    const bench = createBench(portArray.tree, portArray.window, portArray.tracking);
     const clear = { irradianceWm2: 800, airTempC: 18, rossK: 0.038 };
     const right = bench.predict(healthyArray(clear)).takenW;
     const lost = bench.predict(worldWith(bench, clear, { id, n: 2, strength: 0.6 })).takenW;
-    const judged = judgeLane(lane, walkOf(lane, []), defaultMeter, { lossPct: 100 * (1 - lost / right) });
+    const judged = judgePortArray(portArray, walkOf(portArray, []), defaultMeter, {
+      lossPct: 100 * (1 - lost / right),
+    });
     expect(judged.causes.map((cause) => cause.id)).toContain(id);
     expect(judged.causes.map((cause) => cause.id)).not.toContain("fine");
     expect(judged.nextKey).not.toBeNull();

@@ -67,16 +67,16 @@ export function withCopper(plan: Plan, draw: Random): Plan {
       guard: { id, kind, at, ratedA: draw.whole(1, most), ratedV, breaksA: draw.pick([null, 2000, 10_000]) },
     });
   };
-  for (const { inputId, portId, rows } of wiring.lanes) {
+  for (const { inputId, portId, strings } of wiring.portArrays) {
     if (inputId === null || portId === null) continue;
     const [junction, isolator] = [
       { type: "junction", inputId, portId } as const,
       { type: "isolator", inputId, portId } as const,
     ];
-    for (const row of rows) {
-      if (row.id === null || usedIn([row]).length === 0) continue;
-      run({ type: "row", rowId: row.id }, junction);
-      guard(draw.pick(["fuse", "breaker"]), { type: "row", rowId: row.id }, 35);
+    for (const string of strings) {
+      if (string.id === null || usedIn([string]).length === 0) continue;
+      run({ type: "string", stringId: string.id }, junction);
+      guard(draw.pick(["fuse", "breaker"]), { type: "string", stringId: string.id }, 35);
     }
     run(junction, isolator);
     run(isolator, { type: "port", inputId, portId });

@@ -1,5 +1,5 @@
 import { type Plan } from "@/core/plan";
-import { type Row, type PanelRef } from "@/core/engine/array";
+import { type PvString, type PanelRef } from "@/core/engine/array";
 import {
   batteryFuses,
   boxFactors,
@@ -20,7 +20,7 @@ import {
 export type DueLevel = "stop" | "open" | "care" | "note" | "good" | "doubt";
 export type DueCopper = {
   readonly rule: "cableAmps" | "guards" | "terminals";
-  /** Of a run its id, of a fuse its row, of an isolator its port, of a battery its input. */ readonly what: string;
+  /** Of a run its id, of a fuse its string, of an isolator its port, of a battery its input. */ readonly what: string;
   readonly about: string;
   readonly level: DueLevel;
   readonly why: string;
@@ -29,24 +29,28 @@ export type DueCopper = {
 type Label = Plan["panels"][number]["label"];
 const near = 1e-6;
 
-export function dueCopper(plan: Plan, recordHighC: number, coldV: (rows: readonly Row[]) => number): DueCopper[] {
+export function dueCopper(
+  plan: Plan,
+  recordHighC: number,
+  coldV: (strings: readonly PvString[]) => number,
+): DueCopper[] {
   const [wiring] = plan.wirings;
   if (wiring === undefined) return [];
   const labels = new Map(plan.panels.map(({ id, label }) => [id, label]));
   const labelOf = (tile: PanelRef): Label => labels.get(tile.panelId) as Label;
-  const amps = (rows: readonly Row[]): number =>
-    rows.reduce((sum, row) => sum + Math.max(0, ...row.items.map((item) => itemA(item))), 0);
-  const itemA = (item: Row["items"][number]): number =>
-    item.type === "group" ? amps(item.rows) : item.joinedPast ? 0 : (labelOf(item).iscA ?? 0);
-  const isUsed = (row: Row): boolean =>
-    row.items.some((item) => (item.type === "group" ? item.rows.some(isUsed) : !item.joinedPast));
-  const ratingOf = (row: Row): number => {
-    const all = row.items.flatMap((item): number[] => {
+  const amps = (strings: readonly PvString[]): number =>
+    strings.reduce((sum, string) => sum + Math.max(0, ...string.items.map((item) => itemA(item))), 0);
+  const itemA = (item: PvString["items"][number]): number =>
+    item.type === "group" ? amps(item.strings) : item.bypassed ? 0 : (labelOf(item).iscA ?? 0);
+  const isUsed = (string: PvString): boolean =>
+    string.items.some((item) => (item.type === "group" ? item.strings.some(isUsed) : !item.bypassed));
+  const ratingOf = (string: PvString): number => {
+    const all = string.items.flatMap((item): number[] => {
       if (item.type === "panel") {
         const { maxSeriesFuseA, pmaxW } = labelOf(item);
-        return item.joinedPast ? [] : [maxSeriesFuseA ?? ((pmaxW ?? 0) >= 50 ? 15 : 10)];
+        return item.bypassed ? [] : [maxSeriesFuseA ?? ((pmaxW ?? 0) >= 50 ? 15 : 10)];
       }
-      const inner = item.rows.filter(isUsed);
+      const inner = item.strings.filter(isUsed);
       return inner.length === 1 ? inner.map(ratingOf) : [];
     });
     return Math.min(...all);
@@ -58,14 +62,14 @@ export function dueCopper(plan: Plan, recordHighC: number, coldV: (rows: readonl
 
   const judgeRun = (
     run: Plan["wirings"][number]["runs"][number],
-    part: "row" | "trunk" | "tail" | "battery",
+    part: "string" | "trunk" | "tail" | "battery",
     iscA: number,
     faultA: number,
     strings: number,
   ): number | null => {
     if (run.size === null) return null;
     const buried = run.how === "buried" || (run.where === "ground" && run.how === null);
-    const usual = (part === "row" || part === "trunk") && isRoofMount ? "roof" : "inside";
+    const usual = (part === "string" || part === "trunk") && isRoofMount ? "roof" : "inside";
     const where = buried ? "ground" : run.where === "ground" || run.where === null ? usual : run.where;
     const how = buried ? "buried" : (run.how ?? "touching");
     const airC =
@@ -74,7 +78,7 @@ export function dueCopper(plan: Plan, recordHighC: number, coldV: (rows: readonl
         : where === "engine"
           ? Math.max(50, recordHighC + 10)
           : recordHighC + { roof: 33, outside: 0, vehicleRoof: 20, inside: 10 }[where];
-    const circuits = run.circuits ?? (part === "row" && (how === "conduit" || how === "buried") ? strings : 1);
+    const circuits = run.circuits ?? (part === "string" && (how === "conduit" || how === "buried") ? strings : 1);
     const portable = run.portable ?? plan.standards.cable === "portable";
     const mustA = part === "battery" ? faultA : Math.max((portable ? 1.25 : 1.56) * iscA, faultA);
     const canA = carries(run.size, { book, how, circuits, airC, terminalC: run.terminalC ?? 60, part, mustA });
@@ -86,29 +90,29 @@ export function dueCopper(plan: Plan, recordHighC: number, coldV: (rows: readonl
   const onTheWay: { readonly port: string; readonly canA: number | null; readonly fuseA: number }[] = [];
   const cablesOf = new Map<string, number>();
 
-  for (const { inputId, portId, rows } of wiring.lanes) {
-    const used = rows.filter(isUsed);
+  for (const { inputId, portId, strings } of wiring.portArrays) {
+    const used = strings.filter(isUsed);
     if (used.length === 0 || inputId === null || portId === null) continue;
-    const wholeV = coldV(rows);
-    const fuseAt = (row: Row) =>
-      wiring.guards.find(({ kind, at }) => kind !== "isolator" && at.type === "row" && at.rowId === row.id);
-    const visit = (set: readonly Row[], outerA: number, isRoot: boolean) => {
+    const wholeV = coldV(strings);
+    const fuseAt = (string: PvString) =>
+      wiring.guards.find(({ kind, at }) => kind !== "isolator" && at.type === "string" && at.stringId === string.id);
+    const visit = (set: readonly PvString[], outerA: number, isRoot: boolean) => {
       const live = set.filter(isUsed);
-      for (const row of live) {
-        const own = amps([row]);
-        const pushedA = outerA + live.reduce((sum, other) => (other === row ? sum : sum + amps([other])), 0);
-        for (const item of row.items) if (item.type === "group") visit(item.rows, pushedA, false);
+      for (const string of live) {
+        const own = amps([string]);
+        const pushedA = outerA + live.reduce((sum, other) => (other === string ? sum : sum + amps([other])), 0);
+        for (const item of string.items) if (item.type === "group") visit(item.strings, pushedA, false);
         if (live.length < 2) continue;
-        const ratingA = ratingOf(row);
+        const ratingA = ratingOf(string);
         const size = standardFuses.find((each) => each >= 1.56 * own * (1 - 1e-12) && each <= ratingA) ?? null;
         const isNeeded = ratingA !== Infinity && 1.25 * pushedA > ratingA * (1 + 1e-9);
-        const fuse = fuseAt(row);
+        const fuse = fuseAt(string);
         const faultA = fuse?.ratedA ?? (isNeeded && size !== null ? size : 1.25 * pushedA);
-        const run = wiring.runs.find(({ from }) => from.type === "row" && from.rowId === row.id);
+        const run = wiring.runs.find(({ from }) => from.type === "string" && from.stringId === string.id);
         if (isRoot && run !== undefined && run.size !== null)
           onTheWay.push({
             port: `${inputId}/${portId}`,
-            canA: judgeRun(run, "row", own, faultA, live.length),
+            canA: judgeRun(run, "string", own, faultA, live.length),
             fuseA: fuse?.ratedA ?? Infinity,
           });
         if (fuse === undefined) continue;
@@ -125,12 +129,12 @@ export function dueCopper(plan: Plan, recordHighC: number, coldV: (rows: readonl
                     ? "good"
                     : "note";
         const isNear = fuse.ratedV !== null && Math.abs(fuse.ratedV / wholeV - 1) < 0.003;
-        const what = row.id ?? "";
+        const what = string.id ?? "";
         const why = `${fuse.ratedA} A, ${ratingA}, ${1.56 * own}, ${pushedA}; ${fuse.ratedV} of ${wholeV} V`;
         due.push({ rule: "guards", what, about: "", level: isNear ? "doubt" : level, why });
       }
     };
-    visit(rows, 0, true);
+    visit(strings, 0, true);
     cablesOf.set(`${inputId}/${portId}`, (used.length > 1 ? used.length : 0) + 2);
     for (const run of wiring.runs) {
       const isHere = (end: typeof run.to) => "portId" in end && end.inputId === inputId && end.portId === portId;
@@ -168,7 +172,7 @@ export function dueCopper(plan: Plan, recordHighC: number, coldV: (rows: readonl
   for (const { id: inputId, device } of plan.inputs) {
     if (
       device.kind !== "chargeController" ||
-      !wiring.lanes.some((lane) => lane.inputId === inputId && lane.rows.some(isUsed))
+      !wiring.portArrays.some((portArray) => portArray.inputId === inputId && portArray.strings.some(isUsed))
     )
       continue;
     const outputs = device.ports.map(

@@ -1,7 +1,7 @@
 import { climateKinds as climates } from "@/core/site/climate";
 import { completeLabel, fitLabel, type PanelLabel, type PanelModel, readLabel } from "@/core/engine/panel";
 import { type Plan, type PortSheet } from "@/core/plan";
-import { type PortArray, type Row, type PanelRef } from "@/core/engine/array";
+import { type PortArray, type PvString, type PanelRef } from "@/core/engine/array";
 import { ampsAt, best, blockedV, type Curve, gridA, panelVolts, voltsAt, voltsWhere } from "./small-solver";
 import { codeFactors, standardFuses } from "./tables";
 
@@ -54,58 +54,60 @@ export function dueStops(plan: Plan): DueStop[] {
   const records = recordsAt(plan.site.latitudeDeg ?? assumed.latitudeDeg);
   const lowC = plan.site.recordLowC ?? records.lowC;
   const kinds = new Map(plan.panels.map(({ id, label }) => [id, kindOf(label, lowC)]));
-  const lanes = (plan.wirings[0]?.lanes ?? []).filter((lane) => tilesIn(lane.rows).length > 0);
+  const portArrays = (plan.wirings[0]?.portArrays ?? []).filter((portArray) => tilesIn(portArray.strings).length > 0);
   const noonC = noonAirC + 1000 * rossKPerWm2[plan.site.mount ?? assumed.mount];
   const hotC = (plan.site.recordHighC ?? records.highC) + 1000 * rossKPerWm2[plan.site.mount ?? assumed.mount];
-  const ofLanes = lanes.flatMap((lane) => {
-    const port = portOf(plan, lane);
-    return port === null ? [] : laneStops(lane, port, kinds, { lowC, noonC, hotC }, statesOf(plan, tilesIn(lane.rows)));
+  const ofPortArrays = portArrays.flatMap((portArray) => {
+    const port = portOf(plan, portArray);
+    return port === null
+      ? []
+      : portArrayStops(portArray, port, kinds, { lowC, noonC, hotC }, statesOf(plan, tilesIn(portArray.strings)));
   });
-  return [...ofLanes, ...sharedStops(plan, lanes, kinds)];
+  return [...ofPortArrays, ...sharedStops(plan, portArrays, kinds)];
 }
 
-/** The most volts that some rows of a plan present on its coldest dawn. */
-export function coldestVolts(plan: Plan, rows: readonly Row[]): number {
+/** The most volts that some strings of a plan present on its coldest dawn. */
+export function coldestVolts(plan: Plan, strings: readonly PvString[]): number {
   const records = recordsAt(plan.site.latitudeDeg ?? assumed.latitudeDeg);
   const lowC = plan.site.recordLowC ?? records.lowC;
   const kinds = new Map(plan.panels.map(({ id, label }) => [id, kindOf(label, lowC)]));
-  return most(rows, (tile) => (kinds.get(tile.panelId) as Kind).coldV);
+  return most(strings, (tile) => (kinds.get(tile.panelId) as Kind).coldV);
 }
 
-function laneStops(
-  lane: PortArray,
+function portArrayStops(
+  portArray: PortArray,
   port: PortSheet,
   kinds: ReadonlyMap<string, Kind>,
   temps: { lowC: number; noonC: number; hotC: number },
   states: readonly ((tile: PanelRef) => Stood)[],
 ): DueStop[] {
-  const place = `${lane.inputId ?? ""}/${lane.portId ?? ""}`;
+  const place = `${portArray.inputId ?? ""}/${portArray.portId ?? ""}`;
   const kind = (tile: PanelRef) => kinds.get(tile.panelId) as Kind;
-  const tiles = tilesIn(lane.rows);
+  const tiles = tilesIn(portArray.strings);
   const stops: DueStop[] = [];
   const add = (rule: DueRule, value: number, limit: number | null, near = nearness) => {
     if (limit !== null) stops.push({ rule, place, due: over(value, limit, near), value, limit });
   };
   add(
     "ceiling",
-    most(lane.rows, (tile) => (port.ceilingBasis === "vmp" ? kind(tile).coldRunV : kind(tile).coldV)),
+    most(portArray.strings, (tile) => (port.ceilingBasis === "vmp" ? kind(tile).coldRunV : kind(tile).coldV)),
     port.maxV,
   );
-  const insulation = lane.rows.flatMap((row) => {
-    const volts = most([row], (tile) => kind(tile).coldV);
-    return tilesIn([row])
+  const insulation = portArray.strings.flatMap((string) => {
+    const volts = most([string], (tile) => kind(tile).coldV);
+    return tilesIn([string])
       .flatMap((tile) => kind(tile).label.maxSystemV ?? [])
       .map((limit) => ({ volts, limit }));
   });
   const tightest = insulation.sort((a, b) => b.volts / b.limit - a.volts / a.limit)[0];
   if (tightest !== undefined) add("insulation", tightest.volts, tightest.limit);
-  stops.push(...ampStops(lane, port, kinds, temps, place));
+  stops.push(...ampStops(portArray, port, kinds, temps, place));
   if (port.maxW !== null && port.maxWNature === "neverExceed")
-    stops.push({ rule: "watts", place, ...wattsDue(lane.rows, kind, port.maxW) });
+    stops.push({ rule: "watts", place, ...wattsDue(portArray.strings, kind, port.maxW) });
   const tilted = states.some((stand) => tiles.some((tile) => stand(tile).tiltDeg !== 0));
-  add("reverse", ...reverseAmps(lane.rows, kinds, temps, states), tilted ? nearnessTilted : nearnessReverse);
-  stops.push({ rule: "fuse", place, ...fuseDue(lane.rows, kind) });
-  if (tiles.length === 0) throw new Error("a lane without panels is not judged");
+  add("reverse", ...reverseAmps(portArray.strings, kinds, temps, states), tilted ? nearnessTilted : nearnessReverse);
+  stops.push({ rule: "fuse", place, ...fuseDue(portArray.strings, kind) });
+  if (tiles.length === 0) throw new Error("a port array without panels is not judged");
   return stops;
 }
 
@@ -132,19 +134,19 @@ function codeFactor(lowC: number): number {
   return codeFactors.find(([fromC]) => lowC >= fromC)?.[1] ?? 1.25 + 0.005 * (-40 - lowC);
 }
 
-function tilesIn(rows: readonly Row[]): PanelRef[] {
-  return rows.flatMap((row) =>
-    row.items.flatMap((item) => (item.type === "group" ? tilesIn(item.rows) : item.joinedPast ? [] : [item])),
+function tilesIn(strings: readonly PvString[]): PanelRef[] {
+  return strings.flatMap((string) =>
+    string.items.flatMap((item) => (item.type === "group" ? tilesIn(item.strings) : item.bypassed ? [] : [item])),
   );
 }
 
 /** The most any part presents: series adds its items' most, parallel takes the most of its members. */
-function most(rows: readonly Row[], of: (tile: PanelRef) => number): number {
+function most(strings: readonly PvString[], of: (tile: PanelRef) => number): number {
   return Math.max(
     0,
-    ...rows.map((row) =>
-      row.items.reduce(
-        (sum, item) => sum + (item.type === "group" ? most(item.rows, of) : item.joinedPast ? 0 : of(item)),
+    ...strings.map((string) =>
+      string.items.reduce(
+        (sum, item) => sum + (item.type === "group" ? most(item.strings, of) : item.bypassed ? 0 : of(item)),
         0,
       ),
     ),
@@ -155,15 +157,15 @@ function over(value: number, limit: number, near: number): Due {
   return value > limit * (1 + near) ? "due" : value < limit * (1 - near) ? "not" : "doubt";
 }
 
-/** Short-circuit amps of rows in parallel: each lets through what its strongest part gives. */
-function shortA(rows: readonly Row[], kind: (tile: PanelRef) => Kind): number {
-  return rows.reduce(
-    (sum, row) =>
+/** Short-circuit amps of strings in parallel: each lets through what its strongest part gives. */
+function shortA(strings: readonly PvString[], kind: (tile: PanelRef) => Kind): number {
+  return strings.reduce(
+    (sum, string) =>
       sum +
       Math.max(
         0,
-        ...row.items.map((item) =>
-          item.type === "group" ? shortA(item.rows, kind) : item.joinedPast ? 0 : kind(item).label.iscA,
+        ...string.items.map((item) =>
+          item.type === "group" ? shortA(item.strings, kind) : item.bypassed ? 0 : kind(item).label.iscA,
         ),
       ),
     0,
@@ -171,24 +173,26 @@ function shortA(rows: readonly Row[], kind: (tile: PanelRef) => Kind): number {
 }
 
 function ampStops(
-  { rows }: PortArray,
+  { strings }: PortArray,
   port: PortSheet,
   kinds: ReadonlyMap<string, Kind>,
   temps: { lowC: number; noonC: number; hotC: number },
   place: string,
 ): DueStop[] {
   const kind = (tile: PanelRef) => kinds.get(tile.panelId) as Kind;
-  const margined = 1.25 * shortA(rows, kind);
+  const margined = 1.25 * shortA(strings, kind);
   const battery = (margin: number | null) => (port.batteryV === null || margin === null ? 0 : port.batteryV + margin);
   const stayV = Math.max(port.minV ?? 0, battery(port.stayMarginV));
   const wakeV = Math.max(stayV, port.wakeV ?? 0, battery(port.wakeMarginV));
-  // joined rows stand between the lowest and the highest of them alone
+  // joined strings stand between the lowest and the highest of them alone
   const reach = [temps.lowC, temps.noonC, temps.hotC].map((cellC) => {
-    const alone = rows
-      .filter((row) => tilesIn([row]).length > 0)
-      .map((row) => most([row], (tile) => voltsAt(kind(tile).model, [1000], cellC, 0)));
+    const alone = strings
+      .filter((string) => tilesIn([string]).length > 0)
+      .map((string) => most([string], (tile) => voltsAt(kind(tile).model, [1000], cellC, 0)));
     return {
-      least: Math.min(...alone.map((v, k) => (rows[k] === undefined ? v : minOf(rows[k] as Row, kinds, cellC)))),
+      least: Math.min(
+        ...alone.map((v, k) => (strings[k] === undefined ? v : minOf(strings[k] as PvString, kinds, cellC))),
+      ),
       most: Math.max(...alone),
     };
   });
@@ -214,36 +218,36 @@ function ampStops(
   return [{ rule: "amps", place, due, value: margined, limit: Math.min(...judged.map(({ limit }) => limit)) }];
 }
 
-/** The least volts a row with groups can stand at: each group at its lowest row. */
-function minOf(row: Row, kinds: ReadonlyMap<string, Kind>, cellC: number): number {
-  return row.items.reduce((sum, item) => {
+/** The least volts a string with groups can stand at: each group at its lowest string. */
+function minOf(string: PvString, kinds: ReadonlyMap<string, Kind>, cellC: number): number {
+  return string.items.reduce((sum, item) => {
     if (item.type === "panel")
-      return sum + (item.joinedPast ? 0 : voltsAt((kinds.get(item.panelId) as Kind).model, [1000], cellC, 0));
-    const inner = item.rows.filter((each) => tilesIn([each]).length > 0).map((each) => minOf(each, kinds, cellC));
+      return sum + (item.bypassed ? 0 : voltsAt((kinds.get(item.panelId) as Kind).model, [1000], cellC, 0));
+    const inner = item.strings.filter((each) => tilesIn([each]).length > 0).map((each) => minOf(each, kinds, cellC));
     return sum + (inner.length === 0 ? 0 : Math.min(...inner));
   }, 0);
 }
 
 type Amount = { readonly due: Due; readonly value: number; readonly limit: number };
 
-/** Label watts surely count; cold watts surely when all rows are alike, and at most the sum of the panels' own. */
-function wattsDue(rows: readonly Row[], kind: (tile: PanelRef) => Kind, limit: number): Amount {
-  const tiles = tilesIn(rows);
+/** Label watts surely count; cold watts surely when all strings are alike, and at most the sum of the panels' own. */
+function wattsDue(strings: readonly PvString[], kind: (tile: PanelRef) => Kind, limit: number): Amount {
+  const tiles = tilesIn(strings);
   const labelW = tiles.reduce((sum, tile) => sum + kind(tile).label.pmaxW, 0);
   const maxW = Math.max(
     labelW,
     tiles.reduce((sum, tile) => sum + kind(tile).coldW, 0),
   );
-  const least = alike(rows) ? maxW : labelW;
+  const least = alike(strings) ? maxW : labelW;
   const due: Due =
     over(least, limit, nearness) === "due" ? "due" : over(maxW, limit, nearness) === "not" ? "not" : "doubt";
   return { due, value: least, limit };
 }
 
-function alike(rows: readonly Row[]): boolean {
-  const shapes = rows.map((row) =>
-    row.items
-      .map((item) => (item.type === "group" || row.blockingDiode ? null : item.joinedPast ? "" : item.panelId))
+function alike(strings: readonly PvString[]): boolean {
+  const shapes = strings.map((string) =>
+    string.items
+      .map((item) => (item.type === "group" || string.blockingDiode ? null : item.bypassed ? "" : item.panelId))
       .filter((part) => part !== ""),
   );
   return shapes.every(
@@ -255,52 +259,53 @@ function alike(rows: readonly Row[]): boolean {
  * A branch of any parallel set, at any depth, that needs a fuse where no standard one fits: by its own Isc, the least rating of the panels
  * its whole current flows through, and what all around it can push into it. A rating assumed against a panel's own Isc is no Stop.
  */
-function fuseDue(rows: readonly Row[], kind: (tile: PanelRef) => Kind): Amount {
+function fuseDue(strings: readonly PvString[], kind: (tile: PanelRef) => Kind): Amount {
   let worst: Amount = { due: "not", value: 0, limit: 1 };
-  const isUsed = (row: Row) => tilesIn([row]).length > 0;
-  const own = (row: Row): PanelRef[] =>
-    row.items.flatMap((item) => {
-      if (item.type === "panel") return item.joinedPast ? [] : [item];
-      const inner = item.rows.filter(isUsed);
+  const isUsed = (string: PvString) => tilesIn([string]).length > 0;
+  const own = (string: PvString): PanelRef[] =>
+    string.items.flatMap((item) => {
+      if (item.type === "panel") return item.bypassed ? [] : [item];
+      const inner = item.strings.filter(isUsed);
       return inner.length === 1 ? inner.flatMap(own) : [];
     });
-  const judge = (row: Row, pushedA: number) => {
-    const sure = own(row)
+  const judge = (string: PvString, pushedA: number) => {
+    const sure = own(string)
       .map(kind)
       .filter(({ label, fuseA }) => label.maxSeriesFuseA !== null || 1.56 * label.iscA <= fuseA);
     const ratingA = Math.min(...sure.map(({ fuseA }) => fuseA));
-    const minA = 1.56 * shortA([row], kind);
+    const minA = 1.56 * shortA([string], kind);
     const fits = standardFuses.some((size) => size >= minA * (1 - 1e-9) && size <= ratingA);
     if (sure.length === 0 || fits) return;
     const due = over(1.25 * pushedA, ratingA, nearness);
     const order = { not: 0, doubt: 1, due: 2 };
     if (order[due] > order[worst.due]) worst = { due, value: 1.25 * pushedA, limit: ratingA };
   };
-  const visit = (set: readonly Row[], outerA: number) => {
+  const visit = (set: readonly PvString[], outerA: number) => {
     const used = set.filter(isUsed);
-    for (const row of used) {
-      const pushedA = outerA + used.reduce((sum, other) => (other === row ? sum : sum + shortA([other], kind)), 0);
-      if (used.length > 1) judge(row, pushedA);
-      for (const item of row.items) if (item.type === "group") visit(item.rows, pushedA);
+    for (const string of used) {
+      const pushedA = outerA + used.reduce((sum, other) => (other === string ? sum : sum + shortA([other], kind)), 0);
+      if (used.length > 1) judge(string, pushedA);
+      for (const item of string.items) if (item.type === "group") visit(item.strings, pushedA);
     }
   };
-  visit(rows, 0);
+  visit(strings, 0);
   return worst;
 }
 
-function sharedStops(plan: Plan, lanes: readonly PortArray[], kinds: ReadonlyMap<string, Kind>): DueStop[] {
+function sharedStops(plan: Plan, portArrays: readonly PortArray[], kinds: ReadonlyMap<string, Kind>): DueStop[] {
   const kind = (tile: PanelRef) => kinds.get(tile.panelId) as Kind;
   return plan.inputs.flatMap(({ id, device }) =>
     device.groups
       .filter(({ nature }) => nature === "neverExceed")
       .flatMap((group): DueStop[] => {
-        const members = lanes.filter(
-          (lane) => lane.inputId === id && lane.portId !== null && group.portIds.includes(lane.portId),
+        const members = portArrays.filter(
+          (portArray) =>
+            portArray.inputId === id && portArray.portId !== null && group.portIds.includes(portArray.portId),
         );
         if (members.length === 0) return [];
-        const watts = members.map(({ rows }) => wattsDue(rows, kind, 1));
+        const watts = members.map(({ strings }) => wattsDue(strings, kind, 1));
         const maxW = members
-          .map(({ rows }) => tilesIn(rows))
+          .map(({ strings }) => tilesIn(strings))
           .map((tiles) =>
             Math.max(
               ...(["pmaxW", "coldW"] as const).map((key) =>
@@ -309,7 +314,7 @@ function sharedStops(plan: Plan, lanes: readonly PortArray[], kinds: ReadonlyMap
             ),
           );
         const sum = (all: readonly number[]) => all.reduce((total, each) => total + each, 0);
-        const amps = 1.25 * sum(members.map(({ rows }) => shortA(rows, kind)));
+        const amps = 1.25 * sum(members.map(({ strings }) => shortA(strings, kind)));
         const dues: Due[] = [];
         if (group.maxW !== null) {
           const least = over(sum(watts.map(({ value }) => value)), group.maxW, nearness);
@@ -322,21 +327,21 @@ function sharedStops(plan: Plan, lanes: readonly PortArray[], kinds: ReadonlyMap
   );
 }
 
-type Stood = Pick<Plan["poses"][number]["stands"][number], "stance" | "light" | "tiltDeg">;
+type Stood = Pick<Plan["positions"][number]["stands"][number], "stance" | "light" | "tiltDeg">;
 const lit: Stood = { stance: "out", light: [1], tiltDeg: 0 };
-/** Panels on the way from one pose to another, of which every mixture is tried. */
+/** Panels on the way from one position to another, of which every mixture is tried. */
 const maxOnTheWay = 5;
 
-/** How the panels can stand: as each pose has them, and every mixture of two poses. */
+/** How the panels can stand: as each position has them, and every mixture of two positions. */
 function statesOf(plan: Plan, tiles: readonly PanelRef[]): ((tile: PanelRef) => Stood)[] {
-  const poses = (plan.wirings[0]?.poseIds ?? []).map((id) => {
-    const stands = plan.poses.find((pose) => pose.id === id)?.stands ?? [];
+  const positions = (plan.wirings[0]?.positionIds ?? []).map((id) => {
+    const stands = plan.positions.find((position) => position.id === id)?.stands ?? [];
     return (tile: PanelRef): Stood =>
       stands.find(({ panelId, piece }) => panelId === tile.panelId && piece === tile.piece) ?? lit;
   });
-  return poses.flatMap((from, a) => [
+  return positions.flatMap((from, a) => [
     from,
-    ...poses.slice(a + 1).flatMap((to) => {
+    ...positions.slice(a + 1).flatMap((to) => {
       const moving = tiles.filter((tile) => JSON.stringify(from(tile)) !== JSON.stringify(to(tile)));
       const few = moving.slice(0, maxOnTheWay);
       return Array.from({ length: 2 ** few.length }, (_, mask) => (tile: PanelRef) => {
@@ -349,13 +354,13 @@ function statesOf(plan: Plan, tiles: readonly PanelRef[]): ((tile: PanelRef) => 
 
 /** Amps pushed backwards through the panel that bears them least, and what it bears, in the worst of cold and noon, as they stand and all lit. */
 function reverseAmps(
-  rows: readonly Row[],
+  strings: readonly PvString[],
   kinds: ReadonlyMap<string, Kind>,
   temps: { lowC: number; noonC: number },
   states: readonly ((tile: PanelRef) => Stood)[],
 ): [number, number] {
   let worst: [number, number] = [0, 1];
-  if (!sideBySide(rows)) return worst;
+  if (!sideBySide(strings)) return worst;
   for (const standOf of [() => lit, ...states])
     for (const cellC of [temps.lowC, temps.noonC]) {
       const light = (tile: PanelRef) =>
@@ -380,51 +385,52 @@ function reverseAmps(
         panelCurves.set(key, known);
         return known;
       };
-      const rowCurve = (row: Row): Curve => {
-        const parts = row.items.flatMap((item) =>
+      const stringCurve = (string: PvString): Curve => {
+        const parts = string.items.flatMap((item) =>
           item.type === "group"
-            ? tilesIn(item.rows).length === 0
+            ? tilesIn(item.strings).length === 0
               ? []
-              : [joined(item.rows)]
-            : item.joinedPast
+              : [joined(item.strings)]
+            : item.bypassed
               ? []
               : [curveOf(item)],
         );
         return gridA.map((a, k) =>
-          row.blockingDiode && a < 0 ? blockedV : parts.reduce((sum, part) => sum + (part[k] as number), 0),
+          string.blockingDiode && a < 0 ? blockedV : parts.reduce((sum, part) => sum + (part[k] as number), 0),
         );
       };
-      const inUse = (all: readonly Row[]) => all.filter((row) => tilesIn([row]).length > 0);
-      const joined = (all: readonly Row[]): Curve => {
-        const curves = inUse(all).map(rowCurve);
+      const inUse = (all: readonly PvString[]) => all.filter((string) => tilesIn([string]).length > 0);
+      const joined = (all: readonly PvString[]): Curve => {
+        const curves = inUse(all).map(stringCurve);
         return gridA.map((a) => voltsWhere(curves, a));
       };
-      const visit = (all: readonly Row[], amps: number) => {
+      const visit = (all: readonly PvString[], amps: number) => {
         const used = inUse(all);
-        const curves = used.map(rowCurve);
+        const curves = used.map(stringCurve);
         const v = voltsWhere(curves, amps);
-        used.forEach((row, k) => {
+        used.forEach((string, k) => {
           const through = ampsAt(curves[k] as Curve, v);
-          for (const item of row.items) {
+          for (const item of string.items) {
             if (item.type === "group") {
-              if (tilesIn(item.rows).length > 0) visit(item.rows, through);
-            } else if (!item.joinedPast) {
+              if (tilesIn(item.strings).length > 0) visit(item.strings, through);
+            } else if (!item.bypassed) {
               const { fuseA } = kinds.get(item.panelId) as Kind;
               if (-through / fuseA > worst[0] / worst[1]) worst = [-through, fuseA];
             }
           }
         });
       };
-      visit(rows, 0);
+      visit(strings, 0);
     }
   return worst;
 }
 
 /** Whether anything stands in parallel, so that something can be fed backwards. */
-function sideBySide(rows: readonly Row[]): boolean {
-  const used = rows.filter((row) => tilesIn([row]).length > 0);
+function sideBySide(strings: readonly PvString[]): boolean {
+  const used = strings.filter((string) => tilesIn([string]).length > 0);
   return (
-    used.length > 1 || used.some((row) => row.items.some((item) => item.type === "group" && sideBySide(item.rows)))
+    used.length > 1 ||
+    used.some((string) => string.items.some((item) => item.type === "group" && sideBySide(item.strings)))
   );
 }
 

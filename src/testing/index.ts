@@ -11,20 +11,20 @@ export {
   mixedPlan,
   planWith,
   portsPlan,
-  row,
+  string,
   type Setting,
   stood,
   tier,
   verdictOn,
 } from "./plans";
 export { type Due, coldestVolts, type DueRule, type DueStop, dueStops } from "./due-stops";
-export { rebuilt, toldOfRows } from "./rebuilt";
+export { rebuilt, toldOfStrings } from "./rebuilt";
 export { createRandom, type Random } from "@/core/engine/random";
 export { randomPlan } from "./random-plans";
 export { mutated, mutatedText } from "./mutate";
 export { everyWay, type Way } from "./every-way";
 export { sellersText, type SellersText } from "./sellers-texts";
 export { madeSticker, type Sticker } from "./stickers";
-export { randomScenario, type Scenario, scenarioLane } from "./scenarios";
+export { randomScenario, type Scenario, scenarioPortArray } from "./scenarios";
 export { causesOfLoss, type CauseOfLoss, logYear, type LogYear } from "./log-years";
 export { farOff, hardScenario, type HardScenario } from "./hard-scenarios";

@@ -8,7 +8,7 @@ import {
   type PortSheet,
 } from "@/core/plan";
 import { assess, type Assessment, type Finding, type RuleId } from "@/core/assessment";
-import { countsOf, newTile, type Row, rowOf, type PanelRef, type PanelKey } from "@/core/engine/array";
+import { countsOf, newTile, type PvString, stringOf, type PanelRef, type PanelKey } from "@/core/engine/array";
 import { demoInputs, demoPanels, demoPlans } from "@/demo";
 
 /** Plans to try things on, and what is said of them. */
@@ -45,7 +45,7 @@ export function planWith({ panel = {}, port = {}, site = {}, series, strings }: 
     },
     { type: "setSite", patch: { recordLowC: -14, recordHighC: 31, latitudeDeg: 57, mount: "roofGap", ...site } },
     {
-      type: "fillLane",
+      type: "fillPortArray",
       wiringId: "wiring-1",
       inputId: "i",
       portId: "high",
@@ -58,25 +58,25 @@ export function planWith({ panel = {}, port = {}, site = {}, series, strings }: 
   return changed(emptyPlan("Rules"), ...changes);
 }
 
-/** A plan of several kinds on one port, of the power station unless asked otherwise, its rows as given. */
+/** A plan of several kinds on one port, of the power station unless asked otherwise, its strings as given. */
 export function mixedPlan(
-  rows: readonly Row[],
+  strings: readonly PvString[],
   device: DeviceSheet = demoInputs.twoPortStation,
   portId = "high",
 ): Plan {
-  return portsPlan(device, { [portId]: rows });
+  return portsPlan(device, { [portId]: strings });
 }
 
-/** The same with rows on several ports. */
-export function portsPlan(device: DeviceSheet, rowsOf: Readonly<Record<string, readonly Row[]>>): Plan {
-  const lanes = Object.entries(rowsOf).map(([portId, rows]) => ({ inputId: "i", portId, rows }));
+/** The same with strings on several ports. */
+export function portsPlan(device: DeviceSheet, stringsOf: Readonly<Record<string, readonly PvString[]>>): Plan {
+  const portArrays = Object.entries(stringsOf).map(([portId, strings]) => ({ inputId: "i", portId, strings }));
   const changes: Change[] = [
     { type: "addPanel", id: "a", libraryId: null, label: demoPanels.rigid195 },
     { type: "addPanel", id: "b", libraryId: null, label: demoPanels.rigid120 },
     { type: "addPanel", id: "c", libraryId: null, label: demoPanels.rigid225 },
     { type: "addInput", id: "i", libraryId: null, device },
     { type: "setSite", patch: { recordLowC: -14, recordHighC: 31, latitudeDeg: 57, mount: "roofGap" } },
-    { type: "rewire", wiringId: "wiring-1", lanes, counts: countsOf(lanes) },
+    { type: "rewire", wiringId: "wiring-1", portArrays, counts: countsOf(portArrays) },
   ];
   return changed(emptyPlan("Mixed"), ...changes);
 }
@@ -89,17 +89,17 @@ export const tier = (
   toV: number | null = null,
 ) => ({ amps, nature, fromV, toV });
 
-/** A row of panels by kind and number, each changed as given. */
-export const row = (...tiles: readonly [panelId: string, piece: number, change?: Partial<PanelRef>][]): Row =>
-  rowOf(tiles.map(([panelId, piece, change]) => ({ ...newTile(panelId, piece), ...change })));
+/** A string of panels by kind and number, each changed as given. */
+export const string = (...tiles: readonly [panelId: string, piece: number, change?: Partial<PanelRef>][]): PvString =>
+  stringOf(tiles.map(([panelId, piece, change]) => ({ ...newTile(panelId, piece), ...change })));
 
-/** A plan with some of its panels standing as given, in its first pose. */
+/** A plan with some of its panels standing as given, in its first position. */
 export const stood = (plan: Plan, ...stands: readonly [key: PanelKey, patch: StandPatch][]): Plan =>
   changed(
     plan,
     ...stands.map(([key, patch]): Change => ({
       type: "setStands",
-      poseId: plan.poses[0]?.id ?? "",
+      positionId: plan.positions[0]?.id ?? "",
       keys: [key],
       patch,
     })),

@@ -12,17 +12,17 @@ import {
   isChanged,
   type Item,
   type PortArray,
-  nameRows,
+  nameStrings,
   newTile,
-  type Row,
-  rowOf,
+  type PvString,
+  stringOf,
   type Stance,
   type PanelRef,
 } from "@/core/engine/array";
 import { createRandom, type Random } from "@/core/engine/random";
 
 /**
- * A plan drawn from a seed, with all that limits may depend on: groups inside rows, panels taken out, stowed and shaded,
+ * A plan drawn from a seed, with all that limits may depend on: groups inside strings, panels taken out, stowed and shaded,
  * blocking diodes, tiers of both kinds, limits that ports share, PWM, values nobody knows. Its limits are set near what
  * its panels reach, so that about half of them are passed.
  */
@@ -30,13 +30,13 @@ export function randomPlan(seed: number): Plan {
   const draw = createRandom(seed);
   const kinds = draw.list(draw.whole(1, 3), (k) => ({ id: `k${k}`, label: randomLabel(draw, `Kind ${k}`) }));
   const counts = new Map<string, number>();
-  const stands: Plan["poses"][number]["stands"] = [];
-  const others: Plan["poses"][number]["stands"] = [];
+  const stands: Plan["positions"][number]["stands"] = [];
+  const others: Plan["positions"][number]["stands"] = [];
   const panel = (): PanelRef => {
     const { id } = kinds[draw.whole(0, kinds.length - 1)] ?? { id: "k0" };
     const piece = (counts.get(id) ?? 0) + 1;
     counts.set(id, piece);
-    const tile = { ...newTile(id, piece), joinedPast: draw.chance(0.1) };
+    const tile = { ...newTile(id, piece), bypassed: draw.chance(0.1) };
     const stand = randomStand(draw);
     if (isChanged(stand)) stands.push({ panelId: id, piece, ...stand });
     const other = draw.chance(0.2) ? randomStand(draw) : stand;
@@ -47,25 +47,25 @@ export function randomPlan(seed: number): Plan {
     id: `i${k}`,
     portIds: draw.list(draw.whole(1, 3), (n) => `p${n}`),
   }));
-  const lanes = inputs.flatMap(({ id, portIds }) =>
-    portIds.map((portId): PortArray => ({ inputId: id, portId, rows: randomRows(draw, panel) })),
+  const portArrays = inputs.flatMap(({ id, portIds }) =>
+    portIds.map((portId): PortArray => ({ inputId: id, portId, strings: randomStrings(draw, panel) })),
   );
   const vocOf = new Map(kinds.map(({ id, label }) => [id, label]));
-  const wired = lanes.filter((lane) => lane.portId === "p0" || draw.chance(0.7));
-  const named = nameRows(wired, 0);
+  const wired = portArrays.filter((portArray) => portArray.portId === "p0" || draw.chance(0.7));
+  const named = nameStrings(wired, 0);
   const several = draw.chance(0.4);
   const empty = emptyPlan(`Plan ${seed}`);
   const [wiring] = empty.wirings;
-  const [pose] = empty.poses;
-  if (wiring === undefined || pose === undefined) throw new Error("a plan has a wiring and a pose");
+  const [position] = empty.positions;
+  if (wiring === undefined || position === undefined) throw new Error("a plan has a wiring and a position");
   return {
     ...empty,
-    poses: several
+    positions: several
       ? [
-          { ...pose, stands },
+          { ...position, stands },
           { id: "pose-2", name: "Other", stands: others, hours: null },
         ]
-      : [{ ...pose, stands }],
+      : [{ ...position, stands }],
     site: {
       ...empty.site,
       recordLowC: draw.chance(0.9) ? draw.whole(-42, 12) : null,
@@ -80,15 +80,18 @@ export function randomPlan(seed: number): Plan {
       id,
       libraryId: null,
       device: randomDevice(draw, id, portIds, (portId) =>
-        sizeOf(lanes.find((lane) => lane.inputId === id && lane.portId === portId)?.rows ?? [], vocOf),
+        sizeOf(
+          portArrays.find((portArray) => portArray.inputId === id && portArray.portId === portId)?.strings ?? [],
+          vocOf,
+        ),
       ),
     })),
     wirings: [
       {
         ...wiring,
-        poseIds: several ? ["pose-1", "pose-2"] : ["pose-1"],
-        lanes: [...named.lanes],
-        rowsGiven: named.rowsGiven,
+        positionIds: several ? ["pose-1", "pose-2"] : ["pose-1"],
+        portArrays: [...named.portArrays],
+        stringsGiven: named.stringsGiven,
       },
     ],
   };
@@ -124,40 +127,42 @@ function randomStand(draw: Random) {
   return { stance, light, tiltDeg: draw.chance(0.1) ? draw.whole(-45, 45) : 0, azimuthDeg: null };
 }
 
-function randomRows(draw: Random, panel: () => PanelRef): Row[] {
-  return draw.list(draw.pick([1, 1, 2, 2, 3, 4]), () => randomRow(draw, panel, 1));
+function randomStrings(draw: Random, panel: () => PanelRef): PvString[] {
+  return draw.list(draw.pick([1, 1, 2, 2, 3, 4]), () => randomString(draw, panel, 1));
 }
 
-function randomRow(draw: Random, panel: () => PanelRef, deeper: number): Row {
+function randomString(draw: Random, panel: () => PanelRef, deeper: number): PvString {
   const items = draw.list(draw.whole(1, 4), (): Item => {
     if (deeper === 0 || !draw.chance(0.15)) return panel();
-    return { type: "group", rows: draw.list(draw.whole(2, 3), () => randomRow(draw, panel, deeper - 1)) };
+    return { type: "group", strings: draw.list(draw.whole(2, 3), () => randomString(draw, panel, deeper - 1)) };
   });
-  return { ...rowOf(items), blockingDiode: draw.chance(0.12) };
+  return { ...stringOf(items), blockingDiode: draw.chance(0.12) };
 }
 
 type Size = { readonly vocV: number; readonly iscA: number; readonly pmaxW: number };
 
-/** About what rows reach by their labels: limits are drawn around it. */
-function sizeOf(rows: readonly Row[], labels: ReadonlyMap<string, PanelSheet>): Size {
-  const along = (row: Row): Size =>
-    row.items.reduce<Size>(
+/** About what strings reach by their labels: limits are drawn around it. */
+function sizeOf(strings: readonly PvString[], labels: ReadonlyMap<string, PanelSheet>): Size {
+  const along = (string: PvString): Size =>
+    string.items.reduce<Size>(
       (sum, item) => {
         const label = item.type === "panel" ? labels.get(item.panelId) : undefined;
         const part =
           item.type === "group"
-            ? sizeOf(item.rows, labels)
+            ? sizeOf(item.strings, labels)
             : { vocV: label?.vocV ?? 0, iscA: label?.iscA ?? 0, pmaxW: label?.pmaxW ?? 0 };
         return { vocV: sum.vocV + part.vocV, iscA: Math.max(sum.iscA, part.iscA), pmaxW: sum.pmaxW + part.pmaxW };
       },
       { vocV: 0, iscA: 0, pmaxW: 0 },
     );
-  return rows
-    .map(along)
-    .reduce(
-      (sum, row) => ({ vocV: Math.max(sum.vocV, row.vocV), iscA: sum.iscA + row.iscA, pmaxW: sum.pmaxW + row.pmaxW }),
-      { vocV: 12, iscA: 1, pmaxW: 20 },
-    );
+  return strings.map(along).reduce(
+    (sum, string) => ({
+      vocV: Math.max(sum.vocV, string.vocV),
+      iscA: sum.iscA + string.iscA,
+      pmaxW: sum.pmaxW + string.pmaxW,
+    }),
+    { vocV: 12, iscA: 1, pmaxW: 20 },
+  );
 }
 
 function randomDevice(

@@ -1,5 +1,5 @@
 import { type Assembly, type Terminal } from "@/core/protection/diagram";
-import { type Item, keyOf, type Row } from "@/core/engine/array";
+import { type Item, keyOf, type PvString } from "@/core/engine/array";
 
 /** A net as it is told from what is joined to what: panels by their keys, in series from + to −, in parallel in any order. */
 export type Told = string | { readonly series: readonly Told[] } | { readonly parallel: readonly Told[] };
@@ -64,20 +64,20 @@ export function rebuilt({ parts, wires }: Assembly, plus: Terminal, minus: Termi
   return between.length === 1 && between[0] !== undefined ? sorted(between[0].told) : null;
 }
 
-/** The same of rows as a plan has them. */
-export function toldOfRows(rows: readonly Row[]): Told | null {
-  const row = ({ items, blockingDiode }: Row): Told | null => {
+/** The same of strings as a plan has them. */
+export function toldOfStrings(strings: readonly PvString[]): Told | null {
+  const string = ({ items, blockingDiode }: PvString): Told | null => {
     const item = (each: Item): Told | null =>
-      each.type === "group" ? side(each.rows) : each.joinedPast ? null : keyOf(each);
+      each.type === "group" ? side(each.strings) : each.bypassed ? null : keyOf(each);
     const told = items.flatMap((each) => item(each) ?? []);
     const [first, ...others] = blockingDiode && told.length > 0 ? ["diode", ...told] : told;
     return first === undefined ? null : others.reduce<Told>(inSeries, first);
   };
-  const side = (members: readonly Row[]): Told | null => {
-    const [first, ...others] = members.flatMap((each) => row(each) ?? []);
+  const side = (members: readonly PvString[]): Told | null => {
+    const [first, ...others] = members.flatMap((each) => string(each) ?? []);
     return first === undefined ? null : others.reduce<Told>(inParallel, first);
   };
-  const told = side(rows);
+  const told = side(strings);
   return told === null ? null : sorted(told);
 }
 

@@ -12,7 +12,7 @@ import {
   stringsOf,
   type FaultHypothesis,
   expected,
-  type ProvedLane,
+  type ProvedPortArray,
 } from "@/core/commissioning";
 import { type InputWindow } from "@/core/engine/pv-input";
 import { substringCount } from "@/core/engine/net";
@@ -190,8 +190,8 @@ export function wrong(
   }
 }
 
-/** A random array as a port's lane, on an input that takes all of it. */
-export function scenarioLane(draw: Random): ProvedLane {
+/** A random array as a port's port array, on an input that takes all of it. */
+export function scenarioPortArray(draw: Random): ProvedPortArray {
   const { tree, window } = randomScenario(draw);
   const leaves = leavesOf(tree);
   const iscA = Math.max(
@@ -206,14 +206,14 @@ export function scenarioLane(draw: Random): ProvedLane {
   const wm2 = draw.number(300, 950);
   return {
     tree,
-    tiles: leaves.map(({ id }) => ({ type: "panel", panelId: "p", piece: id, joinedPast: false })),
-    rowIds: stringsOf(tree).map((_, k) => `r${k + 1}`),
+    tiles: leaves.map(({ id }) => ({ type: "panel", panelId: "p", piece: id, bypassed: false })),
+    stringIds: stringsOf(tree).map((_, k) => `r${k + 1}`),
     window: { ...window, minV: 1, maxV: 1000, maxW: null, currentLimits: [] },
     tracking: { type: "scan" },
     light: { low: 0.9 * wm2, due: wm2, high: 1.1 * wm2, by: "cloud" },
     sky: { irradianceWm2: wm2, cloud: "clear", airTempC: 18, rossK: 0.038 },
     clearWm2: wm2,
-    iscA: { panel: iscA, row: iscA, array: iscA * stringsOf(tree).length },
+    iscA: { panel: iscA, string: iscA, array: iscA * stringsOf(tree).length },
     batteryV: null,
     recordLowC: 0,
   };

@@ -55,7 +55,7 @@ export function best(model: PanelModel, cellC: number): { v: number; i: number }
   return { i: low, v: voltsAt(model, [1000], cellC, low) };
 }
 
-/** Volts at which rows side by side together give a current. */
+/** Volts at which strings side by side together give a current. */
 export function voltsWhere(curves: readonly Curve[], amps: number): number {
   let [low, high] = [-50, 2000];
   for (let step = 0; step < 50; step++) {

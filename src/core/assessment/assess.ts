@@ -1,13 +1,22 @@
 import { facingOf, lightOnPlane } from "../engine/light";
 import { type Plan } from "../plan";
 import { namedSky, type SkyName } from "../engine/sky";
-import { keyOf, type PortArray, laneKey, type Pose, type Stand, standOf, type PanelRef, usedIn } from "../engine/array";
+import {
+  keyOf,
+  type PortArray,
+  portArrayKey,
+  type Position,
+  type Stand,
+  standOf,
+  type PanelRef,
+  usedIn,
+} from "../engine/array";
 import { groupsIn } from "../wiring/rules";
 import {
-  type LaneContext,
+  type PortArrayContext,
   createSolveCache,
   type SolveCache,
-  laneOf,
+  portArrayOf,
   type Missing,
   mountReports,
   parkedIn,
@@ -16,19 +25,19 @@ import {
 } from "../plan-model";
 import { type Finding, type FindingWithoutFixes, noFixes } from "./finding";
 import { type Level, levels, type RuleOutcome, type Subject, worstLevel } from "../checks";
-import { judgeLane, type RuleResult } from "./judge-lane";
+import { judgePortArray, type RuleResult } from "./judge-port-array";
 import { mountRules } from "../mounting/rules";
 import { leadsRule, roofContext, roofRules } from "../layout/rules";
 import { copperContext, copperRules, isCopperSaid } from "../protection/rules";
 import { groupRules, type Reason, type RuleId, ruleOf, wiringRules } from "./rules";
-import { noonLook, type ViewState, type LaneView, viewOf, eachSky, takenW } from "./views";
+import { noonLook, type ViewState, type PortArrayView, viewOf, eachSky, takenW } from "./views";
 
 export type Assessed = {
   readonly type: "assessed";
   readonly findings: readonly Finding[];
   readonly worst: Level;
-  readonly lanes: readonly LaneView[];
-  /** What keeps some lanes from being judged. */
+  readonly portArrays: readonly PortArrayView[];
+  /** What keeps some port arrays from being judged. */
   readonly missing: readonly Missing[];
   /** Watts taken by all ports together under each sky, shared limits kept. */
   readonly takenW: Readonly<Record<SkyName, number>>;
@@ -36,44 +45,46 @@ export type Assessed = {
 
 export type Assessment = { readonly type: "incomplete"; readonly missing: readonly Missing[] } | Assessed;
 
-/** Judges one wiring of a plan, mends aside. Pure: the same plan and look give the same assessment. */
+/** Judges one wiring of a plan, fixes aside. Pure: the same plan and look give the same assessment. */
 export function assess(plan: Plan, wiringId: string, look: ViewState = noonLook): Assessment {
-  return assessReady(solvableById(plan, wiringId, look.poseId), look);
+  return assessReady(solvableById(plan, wiringId, look.positionId), look);
 }
 
 export function assessReady(ready: SolvableWiring, look: ViewState = noonLook): Assessment {
-  if (ready.lanes.length === 0) return { type: "incomplete", missing: ready.missing };
+  if (ready.portArrays.length === 0) return { type: "incomplete", missing: ready.missing };
   const findings = judgeAll(ready).map((finding) => ({ ...finding, ...noFixes }));
   return {
     type: "assessed",
     findings,
     worst: worstLevel([...findings, ...ready.missing.map(() => ({ level: "open" }) as const)]),
-    lanes: ready.lanes.map((context) => viewOf(context, ready, look)),
+    portArrays: ready.portArrays.map((context) => viewOf(context, ready, look)),
     missing: ready.missing,
     takenW: eachSky((name) => takenW(ready, name, look.moment)),
   };
 }
 
 /**
- * Every rule of every lane and group, each with what it speaks of, and what is left on the shelf: of all poses, and of
- * what can be on the way from one to another, the worst is told, with the pose it is worst in.
+ * Every rule of every port array and group, each with what it speaks of, and what is left on the shelf: of all positions, and of
+ * what can be on the way from one to another, the worst is told, with the position it is worst in.
  */
 export function judgeAll(ready: SolvableWiring): FindingWithoutFixes[] {
-  const each = ready.posed.map((lanes, k) => judgePose({ ...ready, lanes }, ready.poses[k]?.id ?? ""));
+  const each = ready.positioned.map((portArrays, k) =>
+    judgePosition({ ...ready, portArrays }, ready.positions[k]?.id ?? ""),
+  );
   const [first, ...others] = each;
   if (first === undefined || others.length === 0) return first ?? [];
   const ids = new Set(each.flatMap((found) => found.map(({ id }) => id)));
-  const inPoses = [...ids].map((id): FindingWithoutFixes => {
+  const inPositions = [...ids].map((id): FindingWithoutFixes => {
     const found = each.flatMap((findings, k) => {
       const one = findings.find((candidate) => candidate.id === id);
-      return one === undefined ? [] : [{ placed: one, name: ready.poses[k]?.name ?? "" }];
+      return one === undefined ? [] : [{ placed: one, name: ready.positions[k]?.name ?? "" }];
     });
     const worst = found.reduce((a, b) => (isWorse(b.placed, a.placed) ? b : a));
     const isSame = found.length === each.length && found.every(({ placed }) => sameVerdict(placed, worst.placed));
-    return isSame ? worst.placed : { ...worst.placed, pose: { type: "in", name: worst.name } };
+    return isSame ? worst.placed : { ...worst.placed, position: { type: "in", name: worst.name } };
   });
-  const worst = new Map(inPoses.map((found) => [found.id, found]));
-  for (const found of betweenPoses(ready)) {
+  const worst = new Map(inPositions.map((found) => [found.id, found]));
+  for (const found of betweenPositions(ready)) {
     const before = worst.get(found.id);
     if (before === undefined || isWorse(found, before)) worst.set(found.id, found);
   }
@@ -90,15 +101,15 @@ function sameVerdict(a: FindingWithoutFixes, b: FindingWithoutFixes): boolean {
   return a.level === b.level && JSON.stringify(a.reason) === JSON.stringify(b.reason);
 }
 
-function judgePose(ready: SolvableWiring, poseId: string): FindingWithoutFixes[] {
-  const { plan, wired, lanes, memory } = ready;
-  const ofLanes = lanes.flatMap((context) =>
-    placedOfLane(
+function judgePosition(ready: SolvableWiring, positionId: string): FindingWithoutFixes[] {
+  const { plan, wired, portArrays, memory } = ready;
+  const ofPortArrays = portArrays.flatMap((context) =>
+    placedOfPortArray(
       context,
-      memory.judged(context, () => judgeLane(context)),
+      memory.judged(context, () => judgePortArray(context)),
     ),
   );
-  const ofGroups = groupsIn(plan.inputs, lanes).flatMap(({ inputId, group, lanes: members }) =>
+  const ofGroups = groupsIn(plan.inputs, portArrays).flatMap(({ inputId, group, portArrays: members }) =>
     groupRules.flatMap(({ id, judge }): FindingWithoutFixes[] => {
       const judged = judge(group, members);
       return judged === null ? [] : [placed({ ...judged, rule: id }, { type: "group", inputId, groupId: group.id })];
@@ -109,27 +120,31 @@ function judgePose(ready: SolvableWiring, poseId: string): FindingWithoutFixes[]
     return judged === null ? [] : [{ ...placed({ ...judged, rule: id }, judged.subject), id }];
   });
   return [
-    ...ofLanes,
+    ...ofPortArrays,
     ...ofGroups,
     ...ofAll,
-    ...judgeRoof(plan, wired, poseId, memory),
+    ...judgeRoof(plan, wired, positionId, memory),
     ...ofCopper(ready),
     ...ofMount(ready),
   ];
 }
 
-/** What the wiring is made of: the same in all poses. */
-function ofCopper({ plan, wiringId, lanes, poses }: SolvableWiring): FindingWithoutFixes[] {
-  const copper = isCopperSaid(plan, wiringId) ? copperContext(plan, wiringId, lanes, poses[0]?.id ?? "") : null;
+/** What the wiring is made of: the same in all positions. */
+function ofCopper({ plan, wiringId, portArrays, positions }: SolvableWiring): FindingWithoutFixes[] {
+  const copper = isCopperSaid(plan, wiringId)
+    ? copperContext(plan, wiringId, portArrays, positions[0]?.id ?? "")
+    : null;
   if (copper === null) return [];
   return copperRules.flatMap(({ id, judge }) => judge(copper).map((told) => placedAbout(id, told)));
 }
 
-/** How the panels are fixed: the same in all poses, each of which it looks at itself. */
-function ofMount({ plan, memory, poses }: SolvableWiring): FindingWithoutFixes[] {
+/** How the panels are fixed: the same in all positions, each of which it looks at itself. */
+function ofMount({ plan, memory, positions }: SolvableWiring): FindingWithoutFixes[] {
   const { list, passedOver } = plan.fixings;
   if (list.length + passedOver.length === 0) return [];
-  const roof = memory.roof(plan, poses[0]?.id ?? "", () => roofContext(plan, poses[0]?.id ?? "", parkedIn(plan)));
+  const roof = memory.roof(plan, positions[0]?.id ?? "", () =>
+    roofContext(plan, positions[0]?.id ?? "", parkedIn(plan)),
+  );
   return memory.onRoof(roof, "mount", () => {
     const context = { plan, ...mountReports(plan) };
     return mountRules.flatMap(({ id, judge }) => judge(context).map((told) => placedAbout(id, told)));
@@ -146,75 +161,80 @@ function placedAbout(
   return about === "" ? one : { ...one, id: `${one.id}/${about}` };
 }
 
-/** How the panels lie in a pose: the same for all wirings of a plan, but for what joins them. */
+/** How the panels lie in a position: the same for all wirings of a plan, but for what joins them. */
 export function judgeRoof(
   plan: Plan,
   wired: readonly PortArray[],
-  poseId: string,
+  positionId: string,
   memory: SolveCache = createSolveCache(),
 ): FindingWithoutFixes[] {
   if (plan.space.surfaces.length === 0) return [];
   const parked = parkedIn(plan);
-  const roof = memory.roof(plan, poseId, () => roofContext(plan, poseId, parked));
+  const roof = memory.roof(plan, positionId, () => roofContext(plan, positionId, parked));
   return roofRules.flatMap(({ id, judge }) =>
     memory.onRoof(roof, id === leadsRule.id ? null : id, () => judge(roof, wired)).map((told) => placedAbout(id, told)),
   );
 }
 
-function placedOfLane(context: LaneContext, found: readonly RuleResult[]): FindingWithoutFixes[] {
+function placedOfPortArray(context: PortArrayContext, found: readonly RuleResult[]): FindingWithoutFixes[] {
   return found.map((told) => placed(told, subjectOf(context)));
 }
 
-/** What a rule says with its name and its subject; one of no pose. */
+/** What a rule says with its name and its subject; one of no position. */
 function placed(told: RuleResult, subject: Subject): FindingWithoutFixes {
   const { step, sense } = ruleOf(told.rule);
-  return { ...told, id: `${told.rule}@${keyOfSubject(subject)}`, step, sense, subject, pose: null };
+  return { ...told, id: `${told.rule}@${keyOfSubject(subject)}`, step, sense, subject, position: null };
 }
 
 function keyOfSubject(subject: Subject): string {
-  return subject.type === "lane"
-    ? laneKey(subject)
+  return subject.type === "portArray"
+    ? portArrayKey(subject)
     : subject.type === "group"
       ? `${subject.inputId}/${subject.groupId}`
       : JSON.stringify(subject);
 }
 
 /**
- * What is a Stop while panels are taken from one pose to another, one after another: each panel then stands as in one of
- * the two. Most is pushed into a row when it is as dark as either pose has it, and all others as bright.
+ * What is a Stop while panels are taken from one position to another, one after another: each panel then stands as in one of
+ * the two. Most is pushed into a string when it is as dark as either position has it, and all others as bright.
  */
-function betweenPoses({ plan, common, memory, poses, posed }: SolvableWiring): FindingWithoutFixes[] {
-  const pairs = poses.flatMap((from, a) => poses.slice(a + 1).map((to) => ({ from, to, lanes: posed[a] ?? [] })));
-  return pairs.flatMap(({ from, to, lanes }) =>
-    lanes
-      .filter(({ lane, tiles }) => lane.rows.length > 1 && tiles.some((tile) => differs(from.pose, to.pose, tile)))
+function betweenPositions({ plan, common, memory, positions, positioned }: SolvableWiring): FindingWithoutFixes[] {
+  const pairs = positions.flatMap((from, a) =>
+    positions.slice(a + 1).map((to) => ({ from, to, portArrays: positioned[a] ?? [] })),
+  );
+  return pairs.flatMap(({ from, to, portArrays }) =>
+    portArrays
+      .filter(
+        ({ portArray, tiles }) =>
+          portArray.strings.length > 1 && tiles.some((tile) => differs(from.position, to.position, tile)),
+      )
       .flatMap((context) =>
-        context.lane.rows.flatMap((dark) => {
+        context.portArray.strings.flatMap((dark) => {
           const inDark = new Set(usedIn([dark]).map(keyOf));
-          const halfway: Pose = new Map(
+          const halfway: Position = new Map(
             context.tiles.map((tile) => {
-              const stands = [standOf(from.pose, tile), standOf(to.pose, tile)] as const;
+              const stands = [standOf(from.position, tile), standOf(to.position, tile)] as const;
               const [darker, brighter] = byLight(stands, common);
               return [keyOf(tile), inDark.has(keyOf(tile)) ? darker : brighter];
             }),
           );
           const between = memory.between(context, JSON.stringify([...halfway]), () =>
-            laneOf(plan, common, context.lane, halfway, context.copper),
+            portArrayOf(plan, common, context.portArray, halfway, context.copper),
           );
           return between === null
             ? []
-            : placedOfLane(
+            : placedOfPortArray(
                 between,
-                memory.judged(between, () => judgeLane(between)),
+                memory.judged(between, () => judgePortArray(between)),
               );
         }),
       )
       .filter(({ level }) => level === "stop")
-      .map((found): FindingWithoutFixes => ({ ...found, pose: { type: "between", names: [from.name, to.name] } })),
+      .map((found): FindingWithoutFixes => ({ ...found, position: { type: "between", names: [from.name, to.name] } })),
   );
 }
 
-function differs(a: Pose, b: Pose, tile: PanelRef): boolean {
+function differs(a: Position, b: Position, tile: PanelRef): boolean {
   return JSON.stringify(standOf(a, tile)) !== JSON.stringify(standOf(b, tile));
 }
 
@@ -229,6 +249,6 @@ function byLight([a, b]: readonly [Stand, Stand], { site }: SolvableWiring["comm
   return light(a) <= light(b) ? [a, b] : [b, a];
 }
 
-function subjectOf({ lane }: LaneContext): Extract<Subject, { type: "lane" }> {
-  return { type: "lane", inputId: lane.inputId ?? "", portId: lane.portId ?? "" };
+function subjectOf({ portArray }: PortArrayContext): Extract<Subject, { type: "portArray" }> {
+  return { type: "portArray", inputId: portArray.inputId ?? "", portId: portArray.portId ?? "" };
 }

@@ -14,7 +14,7 @@ const speaking: Readonly<Record<DueRule, readonly string[]>> = {
 };
 
 const placeOf = ({ subject }: Finding) =>
-  subject.type === "lane"
+  subject.type === "portArray"
     ? `${subject.inputId}/${subject.portId}`
     : subject.type === "group"
       ? `${subject.inputId}/${subject.groupId}`

@@ -1,22 +1,22 @@
 import { type Mount } from "../engine/sky";
-import { type Amount, type FuseCount, type InPose, type RuleOutcome, type Subject, type Sense } from "../checks";
+import { type Amount, type FuseCount, type InPosition, type RuleOutcome, type Subject, type Sense } from "../checks";
 import { type Change, type PlanStep } from "../plan";
 import { type CablingPartName } from "../protection/cabling";
 import { type Reason, type RuleId } from "./rules";
 
-/** In what way a mend changes the wiring, for words. */
+/** In what way a fix changes the wiring, for words. */
 export type FixKind =
   | { readonly type: "matrix"; readonly series: number; readonly strings: number }
   | {
-      readonly type: "rows";
-      readonly rows: readonly (readonly { readonly panelName: string; readonly count: number }[])[];
+      readonly type: "strings";
+      readonly strings: readonly (readonly { readonly panelName: string; readonly count: number }[])[];
     }
   | { readonly type: "shelve"; readonly panelName: string }
-  /** Equal rows of a kind that lies on the shelf, in place of all that is wired to the port. */
+  /** Equal strings of a kind that lies on the shelf, in place of all that is wired to the port. */
   | { readonly type: "instead"; readonly panelName: string; readonly series: number; readonly strings: number }
   /** All panels of one kind changed, each where it stands, for panels of another that lie on the shelf. */
   | { readonly type: "exchange"; readonly count: number; readonly outName: string; readonly inName: string }
-  | { readonly type: "joinPast" }
+  | { readonly type: "setBypassed" }
   /** A panel laid so far to the right and to the front, and turned by a quarter or not. */
   | {
       readonly type: "moveOnRoof";
@@ -27,7 +27,7 @@ export type FixKind =
     }
   | { readonly type: "raiseOnRoof"; readonly panelName: string; readonly gapMm: number }
   | { readonly type: "liftOff"; readonly panelName: string }
-  /** Cables of a size, by what they are; fuses in so many rows; a switch; a fuse by the battery; a box; a chain of adapters. */
+  /** Cables of a size, by what they are; fuses in so many strings; a switch; a fuse by the battery; a box; a chain of adapters. */
   | { readonly type: "gauge"; readonly name: CablingPartName; readonly size: string }
   | { readonly type: "fitFuses"; readonly sizes: readonly FuseCount[] }
   | { readonly type: "fitSwitch"; readonly amps: number; readonly volts: number }
@@ -65,7 +65,7 @@ export type Fix = {
   readonly leaves: readonly Pick<FindingWithoutFixes, "rule" | "subject">[];
 };
 
-/** The same with its rule and name, what it speaks of, and the pose it is worst in: null where it is the same in all. */
+/** The same with its rule and name, what it speaks of, and the position it is worst in: null where it is the same in all. */
 export type FindingWithoutFixes = RuleOutcome<Reason> & {
   readonly rule: RuleId;
   readonly id: string;
@@ -73,7 +73,7 @@ export type FindingWithoutFixes = RuleOutcome<Reason> & {
   readonly step: PlanStep;
   readonly sense: Sense;
   readonly subject: Subject;
-  readonly pose: InPose | null;
+  readonly position: InPosition | null;
 };
 
 /**
@@ -83,7 +83,7 @@ export type FindingWithoutFixes = RuleOutcome<Reason> & {
 export type RequiredLimit = { readonly limit: Amount; readonly kind: FixKind | null };
 
 /** What would make a finding pass, best first; and where nothing tried does, what another input would need. */
-export type Fixes = { readonly mends: readonly Fix[]; readonly needs: RequiredLimit | null };
-export const noFixes: Fixes = { mends: [], needs: null };
+export type Fixes = { readonly fixes: readonly Fix[]; readonly needs: RequiredLimit | null };
+export const noFixes: Fixes = { fixes: [], needs: null };
 
 export type Finding = FindingWithoutFixes & Fixes;

@@ -1,5 +1,13 @@
 export { assess, type Assessed, type Assessment, assessReady, judgeAll, judgeRoof } from "./assess";
-export { laneNet, type LaneView, lookInto, type SkyView, takenW, type TileStates, type ViewState } from "./views";
+export {
+  portArrayNet,
+  type PortArrayView,
+  lookInto,
+  type SkyView,
+  takenW,
+  type TileStates,
+  type ViewState,
+} from "./views";
 export { judgeMisplugs, judgedMisplug, type JudgedMisplug } from "./misplugs";
 export {
   type Finding,

@@ -1,5 +1,5 @@
 import { demoInputs, demoPanels } from "@/demo";
-import { createRandom, type Random, runs, portsPlan, row, tier } from "@/testing";
+import { createRandom, type Random, runs, portsPlan, string, tier } from "@/testing";
 import { type PortArray } from "../engine/array";
 import { judgeMisplugs } from "./misplugs";
 
@@ -16,10 +16,10 @@ function drawn(draw: Random): Drawn {
     );
   return { low: strings(), high: strings() };
 }
-const lanesOf = (of: Drawn): PortArray[] =>
+const portArraysOf = (of: Drawn): PortArray[] =>
   ports.flatMap((portId) => {
-    const rows = of[portId].map((pieces) => row(...pieces.map((piece): [string, number] => ["a", piece])));
-    return rows.length === 0 ? [] : [{ inputId: "i", portId, rows }];
+    const strings = of[portId].map((pieces) => string(...pieces.map((piece): [string, number] => ["a", piece])));
+    return strings.length === 0 ? [] : [{ inputId: "i", portId, strings }];
   });
 
 test("old strings and new ones together over the amps of an input are told, as a count of strings has them", () => {
@@ -42,13 +42,13 @@ test("old strings and new ones together over the amps of an input are told, as a
       })),
     };
     const all = { low: Array.from({ length: 12 }, (_, k) => [k + 1]), high: [] };
-    const { low = [] } = Object.fromEntries(lanesOf(all).map(({ portId, rows }) => [portId, rows]));
+    const { low = [] } = Object.fromEntries(portArraysOf(all).map(({ portId, strings }) => [portId, strings]));
     const plan = portsPlan(device, { low });
-    const poseIds = plan.poses.map(({ id }) => id);
+    const positionIds = plan.positions.map(({ id }) => id);
     const told = judgeMisplugs(
       plan,
-      { id: "from", lanes: lanesOf(from), poseIds },
-      { id: "to", lanes: lanesOf(to), poseIds },
+      { id: "from", portArrays: portArraysOf(from), positionIds },
+      { id: "to", portArrays: portArraysOf(to), positionIds },
     );
     for (const port of ports) {
       const key = (strings: Strings) =>
@@ -77,7 +77,7 @@ test("old strings and new ones together over the amps of an input are told, as a
       const isTold = told.some(
         ({ misplug, dangerous, stops }) =>
           dangerous &&
-          misplug.lane.portId === port &&
+          misplug.portArray.portId === port &&
           misplug.type === "bothIn" &&
           stops.some(({ rule }) => rule === "current"),
       );

@@ -1,7 +1,7 @@
 import { type Plan, type Wiring } from "../plan";
-import { type Misplug, misplugs, sameLane } from "../engine/array";
+import { type Misplug, misplugs, samePortArray } from "../engine/array";
 import { judgeAll } from "./assess";
-import { posesOf, createSolveCache, solvableWiring } from "../plan-model";
+import { positionsOf, createSolveCache, solvableWiring } from "../plan-model";
 import { type FindingWithoutFixes } from "./finding";
 
 /** A misplug on the way between two wirings, and what the rules say of what then stands at the port. */
@@ -13,20 +13,23 @@ export type JudgedMisplug = {
   readonly volts: number | null;
 };
 
-type Joined = Pick<Wiring, "id" | "lanes" | "poseIds">;
+type Joined = Pick<Wiring, "id" | "portArrays" | "positionIds">;
 
 /** Judges every misplug of going from one wiring of a plan to another, the dangerous ones first. */
 export function judgeMisplugs(plan: Plan, from: Joined, to: Joined): JudgedMisplug[] {
   const memory = createSolveCache();
-  // made in whichever pose either of them is used in
-  const poses = posesOf(plan, { poseIds: [...new Set([...from.poseIds, ...to.poseIds])] });
-  const judged = misplugs(from.lanes, to.lanes).map((misplug) =>
-    judgedMisplug(misplug, judgeAll(solvableWiring(plan, { id: to.id, lanes: [misplug.lane] }, memory, poses))),
+  // made in whichever position either of them is used in
+  const positions = positionsOf(plan, { positionIds: [...new Set([...from.positionIds, ...to.positionIds])] });
+  const judged = misplugs(from.portArrays, to.portArrays).map((misplug) =>
+    judgedMisplug(
+      misplug,
+      judgeAll(solvableWiring(plan, { id: to.id, portArrays: [misplug.portArray] }, memory, positions)),
+    ),
   );
   const sameSlip = (a: JudgedMisplug, b: JudgedMisplug) =>
     a.misplug.type === b.misplug.type &&
-    sameLane(a.misplug.lane, b.misplug.lane) &&
-    sameLane(a.misplug.meant, b.misplug.meant);
+    samePortArray(a.misplug.portArray, b.misplug.portArray) &&
+    samePortArray(a.misplug.meant, b.misplug.meant);
   // one slip in several shapes: every one that harms is told, one that does not only where none does
   return judged
     .filter((each, k) => each.dangerous || judged.findIndex((other) => sameSlip(other, each)) === k)

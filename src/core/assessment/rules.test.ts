@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { demoInputs, demoPanels } from "@/demo";
-import { runs, findingIn, mixedPlan, planWith, portsPlan, row, type Setting, tier, verdictOn } from "@/testing";
+import { runs, findingIn, mixedPlan, planWith, portsPlan, string, type Setting, tier, verdictOn } from "@/testing";
 import { applyChange, type DeviceSheet, emptyPlan, type PortSheet } from "../plan";
-import { matrixRows, type Row } from "../engine/array";
+import { matrixStrings, type PvString } from "../engine/array";
 import { assess } from "./assess";
 import { codeTableFactor } from "../plan-model";
 import { type Finding } from "./finding";
@@ -207,12 +207,13 @@ test("a record low above the record high is a question", () => {
 test("PWM with unknown battery volts is a question", () => {
   const [port] = demoInputs.pwmController.ports;
   const device = { ...demoInputs.pwmController, ports: [{ ...port, batteryV: null }] };
-  expect(findingIn(mixedPlan([row(["b", 1])], device, "pv"), "pwmLoss").level).toBe("open");
+  expect(findingIn(mixedPlan([string(["b", 1])], device, "pv"), "pwmLoss").level).toBe("open");
 });
 
 test("PWM loses what lies above battery volts: little from a 12 V-class panel, half from a 24 V-class one", () => {
-  const onPwm = (rows: readonly Row[]) => findingIn(mixedPlan(rows, demoInputs.pwmController, "pv"), "pwmLoss");
-  const [twelve, twentyFour] = [onPwm([row(["b", 1])]), onPwm([row(["c", 1])])];
+  const onPwm = (strings: readonly PvString[]) =>
+    findingIn(mixedPlan(strings, demoInputs.pwmController, "pv"), "pwmLoss");
+  const [twelve, twentyFour] = [onPwm([string(["b", 1])]), onPwm([string(["c", 1])])];
   expect(twelve.level).not.toBe("care");
   expect(twentyFour.level).toBe("care");
   // 6.2 A at 13.3 V instead of 5.9 A at 33 V
@@ -222,7 +223,7 @@ test("PWM loses what lies above battery volts: little from a 12 V-class panel, h
 
 test("battery amps × battery volts are a watt limit, and said to be one", () => {
   const { reason } = findingIn(
-    mixedPlan([row(["c", 1], ["c", 2])], demoInputs.batteryLimitedController, "pv"),
+    mixedPlan([string(["c", 1], ["c", 2])], demoInputs.batteryLimitedController, "pv"),
     "watts",
   );
   expect(reason).toMatchObject({ type: "watts", limitW: 16 * 12.8, fromBattery: true });
@@ -230,10 +231,11 @@ test("battery amps × battery volts are a watt limit, and said to be one", () =>
 
 describe("waking on a dull morning", () => {
   test("volts near the battery sleep under cloud; twice the panels wake at first light", () => {
-    const waking = (rows: readonly Row[]) => findingIn(mixedPlan(rows, demoInputs.pressController, "pv"), "wake");
-    expect(waking([row(["c", 1])]).level).toBe("good");
-    expect(waking([row(["b", 1], ["a", 1])]).reason).toMatchObject({ outcome: "early" });
-    const dim = waking([row(["a", 1])]);
+    const waking = (strings: readonly PvString[]) =>
+      findingIn(mixedPlan(strings, demoInputs.pressController, "pv"), "wake");
+    expect(waking([string(["c", 1])]).level).toBe("good");
+    expect(waking([string(["b", 1], ["a", 1])]).reason).toMatchObject({ outcome: "early" });
+    const dim = waking([string(["a", 1])]);
     expect([dim.level, dim.reason.type === "wake" && dim.reason.outcome]).toEqual(["stop", "never"]);
   });
 
@@ -252,7 +254,7 @@ describe("waking on a dull morning", () => {
 
 test("ports that share a limit are judged together, and what they take keeps it", () => {
   const station = { ...demoInputs.twoPortStation, groups: [{ ...demoInputs.twoPortStation.groups[0], maxW: 700 }] };
-  const verdict = verdictOn(portsPlan(station, { high: matrixRows("a", 4, 1), low: matrixRows("b", 2, 1) }));
+  const verdict = verdictOn(portsPlan(station, { high: matrixStrings("a", 4, 1), low: matrixStrings("b", 2, 1) }));
   const shared = verdict.findings.find(({ rule }) => rule === "shared");
   if (shared?.reason.type !== "shared") throw new Error("expected a shared limit");
   expect(shared.reason.ports.reduce((sum, port) => sum + port.takenW, 0)).toBeCloseTo(700, 0);
@@ -280,8 +282,10 @@ test("what amps, watts and a shared limit each leave on the roof adds up to what
         ],
         groups: [{ ...group, maxW: sharedW }],
       } as DeviceSheet;
-      const verdict = verdictOn(portsPlan(station, { high: matrixRows("a", 3, roof), low: matrixRows("b", 1, side) }));
-      const lostW = verdict.lanes.reduce((lost, { portId, skies }) => {
+      const verdict = verdictOn(
+        portsPlan(station, { high: matrixStrings("a", 3, roof), low: matrixStrings("b", 1, side) }),
+      );
+      const lostW = verdict.portArrays.reduce((lost, { portId, skies }) => {
         const at = (rule: RuleId) => verdict.findings.find((found) => found.id === `${rule}@i/${portId}`)?.reason;
         const [byAmps, byWatts] = [at("current"), at("watts")];
         const freeW = skies.brightNoon.array.mpp.p;
@@ -289,7 +293,7 @@ test("what amps, watts and a shared limit each leave on the roof adds up to what
         return lost + left + (byWatts?.type === "watts" ? Math.max(0, byWatts.noonW - byWatts.limitW) : 0);
       }, 0);
       const shared = verdict.findings.find(({ rule }) => rule === "shared")?.reason;
-      const freeW = verdict.lanes.reduce((sum, { skies }) => sum + skies.brightNoon.array.mpp.p, 0);
+      const freeW = verdict.portArrays.reduce((sum, { skies }) => sum + skies.brightNoon.array.mpp.p, 0);
       const sharedLostW = shared?.type === "shared" ? shared.lostW : 0;
       expect(freeW - lostW - sharedLostW).toBeCloseTo(verdict.takenW.brightNoon, 0);
     }),
@@ -305,7 +309,7 @@ test("a port whose ceiling nobody knows keeps its own name and watts beside the 
     ports: [{ ...low, maxV: null }, high],
     groups: [{ ...group, maxW: 500, nature: "neverExceed" as const }],
   } as DeviceSheet;
-  const plan = portsPlan(device, { low: matrixRows("b", 2, 1), high: matrixRows("a", 3, 1) });
+  const plan = portsPlan(device, { low: matrixStrings("b", 2, 1), high: matrixStrings("a", 3, 1) });
   const found = findingIn(plan, "shared");
   if (found.reason.type !== "shared") throw new Error("expected a shared limit");
   expect(found.level).toBe("stop");

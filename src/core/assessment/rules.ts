@@ -6,10 +6,10 @@ import { copperRules, fusesRule } from "../protection/rules";
 import { groupRules, limitRules, lossRules, wiringRules } from "../wiring/rules";
 
 /** Every rule, in the order in which they are shown. A new one is a file, its words, its test and a line in the list of its room (`rules.ts`). */
-export const laneRules = [...limitRules, fusesRule, ...lossRules, doubtsRule] as const;
+export const portArrayRules = [...limitRules, fusesRule, ...lossRules, doubtsRule] as const;
 export { groupRules, wiringRules };
 export const rules = [
-  ...laneRules,
+  ...portArrayRules,
   ...groupRules,
   ...wiringRules,
   ...roofRules,

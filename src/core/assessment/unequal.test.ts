@@ -1,7 +1,7 @@
 import { demoInputs, demoPanels } from "@/demo";
-import { changed, findingIn, mixedPlan, planWith, portsPlan, row, type Setting, verdictOn, stood } from "@/testing";
+import { changed, findingIn, mixedPlan, planWith, portsPlan, string, type Setting, verdictOn, stood } from "@/testing";
 import { type PanelSheet, type Plan } from "../plan";
-import { matrixRows, newTile, type Row, rowOf, type PanelRef } from "../engine/array";
+import { matrixStrings, newTile, type PvString, stringOf, type PanelRef } from "../engine/array";
 import { assess } from "./assess";
 import { lookInto } from "./views";
 import { solvableById } from "../plan-model";
@@ -15,26 +15,26 @@ function finding(rule: RuleId, setting: Setting): Finding {
 
 const levelAndOutcome = ({ level, reason }: Finding) => [level, "outcome" in reason ? reason.outcome : reason.type];
 
-describe("unequal rows and panels", () => {
+describe("unequal strings and panels", () => {
   test("two 12 V-class panels in series beside one 24 V-class panel match: hardly anything is lost", () => {
-    const { level, reason } = findingIn(mixedPlan([row(["b", 1], ["b", 2]), row(["c", 1])]), "mismatch");
+    const { level, reason } = findingIn(mixedPlan([string(["b", 1], ["b", 2]), string(["c", 1])]), "mismatch");
     expect([level, reason.type === "mismatch" ? reason.outcome : ""]).toEqual(["good", "equal"]);
   });
 
   test("a lone 12 V-class panel beside a 24 V-class one drags it down, and is fed backwards while nothing is drawn", () => {
-    const { level, reason } = findingIn(mixedPlan([row(["b", 1]), row(["c", 1])]), "mismatch");
+    const { level, reason } = findingIn(mixedPlan([string(["b", 1]), string(["c", 1])]), "mismatch");
     if (reason.type !== "mismatch") throw new Error("expected a mismatch");
     expect(level).toBe("care");
     // held near 19 V the large panel gives about its 6 A at half its volts: 115 W of 120 + 225
     expect(reason.joinedW).toBeLessThan(0.75 * reason.panelsW);
     expect(reason.parallelLossPct).toBeGreaterThan(reason.seriesLossPct);
-    const back = findingIn(mixedPlan([row(["b", 1]), row(["c", 1])]), "reverse").reason;
+    const back = findingIn(mixedPlan([string(["b", 1]), string(["c", 1])]), "reverse").reason;
     expect(back).toMatchObject({ type: "reverse", outcome: "borne", panelName: demoPanels.rigid120.name });
     expect(back.type === "reverse" ? back.amps : 0).toBeGreaterThan(4);
   });
 
   test("backwards amps over what the panel bears are a Stop; a blocking diode ends them", () => {
-    const four = [row(["b", 1]), row(["c", 1]), row(["c", 2]), row(["c", 3])];
+    const four = [string(["b", 1]), string(["c", 1]), string(["c", 2]), string(["c", 3])];
     const bare = findingIn(mixedPlan(four), "reverse");
     expect([bare.level, bare.tiles]).toEqual(["stop", ["b.1"]]);
     const guarded = verdictOn(mixedPlan(four.map((each) => ({ ...each, blockingDiode: true })))).findings;
@@ -42,12 +42,12 @@ describe("unequal rows and panels", () => {
   });
 
   test("in series the weakest current rules: a small panel among large ones costs them", () => {
-    const { reason } = findingIn(mixedPlan([row(["a", 1], ["a", 2], ["b", 1])]), "mismatch");
+    const { reason } = findingIn(mixedPlan([string(["a", 1], ["a", 2], ["b", 1])]), "mismatch");
     expect(reason.type === "mismatch" && reason.seriesLossPct).toBeGreaterThan(5);
   });
 
-  test("the coldest volts are summed along the longest row, kind by kind", () => {
-    const { reason } = findingIn(mixedPlan([row(["b", 1], ["c", 1]), row(["a", 1])]), "coldVoc");
+  test("the coldest volts are summed along the longest string, kind by kind", () => {
+    const { reason } = findingIn(mixedPlan([string(["b", 1], ["c", 1]), string(["a", 1])]), "coldVoc");
     if (reason.type !== "coldVoc") throw new Error("expected volts");
     expect(reason.lineV).toBeCloseTo(22.7 * (1 + 0.003 * 39) + 45.1 * (1 + 0.0029 * 39), 9);
     expect(Math.abs(reason.curveV / reason.lineV - 1)).toBeLessThan(0.02);
@@ -55,15 +55,15 @@ describe("unequal rows and panels", () => {
 });
 
 describe("what can stand alone", () => {
-  const pair = { type: "group" as const, rows: [row(["b", 1]), row(["c", 1])] };
-  const inRow = rowOf([newTile("a", 1), pair]);
+  const pair = { type: "group" as const, strings: [string(["b", 1]), string(["c", 1])] };
+  const inString = stringOf([newTile("a", 1), pair]);
 
-  test("of a group inside a row the larger panel counts, in case the smaller is unplugged", () => {
-    const { value } = findingIn(mixedPlan([inRow]), "coldVoc");
+  test("of a group inside a string the larger panel counts, in case the smaller is unplugged", () => {
+    const { value } = findingIn(mixedPlan([inString]), "coldVoc");
     // 27.2 V and 45.1 V with their coefficients at −14 °C; joined the small panel holds the large one down
     const byHandV = 27.2 * (1 + 0.0027 * 39) + 45.1 * (1 + 0.0029 * 39);
     expect(Math.abs((value?.value ?? 0) / byHandV - 1)).toBeLessThan(0.006);
-    expect(findingIn(mixedPlan([inRow]), "systemVoltage").reason).toMatchObject({ judgedV: value?.value });
+    expect(findingIn(mixedPlan([inString]), "systemVoltage").reason).toMatchObject({ judgedV: value?.value });
   });
 
   test("with running volts as the ceiling too", () => {
@@ -73,23 +73,23 @@ describe("what can stand alone", () => {
       ports: [{ ...high, maxV, ceilingBasis: "vmp" as const }],
       groups: [],
     });
-    const { value } = findingIn(mixedPlan([inRow], onRunning(200)), "coldVoc");
+    const { value } = findingIn(mixedPlan([inString], onRunning(200)), "coldVoc");
     expect(value?.value).toBeGreaterThan(22.8 + 37);
-    expect(findingIn(mixedPlan([inRow], onRunning(60)), "coldVoc").level).toBe("stop");
+    expect(findingIn(mixedPlan([inString], onRunning(60)), "coldVoc").level).toBe("stop");
   });
 });
 
 describe("backwards amps and fuses", () => {
   const three = (last: Partial<PanelRef>) => [
-    row(["a", 1], ["a", 2], ["a", 3]),
-    row(["a", 4], ["a", 5], ["a", 6]),
-    row(["a", 7], ["a", 8, last], ["a", 9, last]),
+    string(["a", 1], ["a", 2], ["a", 3]),
+    string(["a", 4], ["a", 5], ["a", 6]),
+    string(["a", 7], ["a", 8, last], ["a", 9, last]),
   ];
 
-  test("panels taken out of a row do not hide what is pushed through the rest of it", () => {
-    const { level, reason } = findingIn(mixedPlan(three({ joinedPast: true })), "reverse");
-    const without = findingIn(mixedPlan([...three({}).slice(0, 2), row(["a", 7])]), "reverse");
-    // the two whole rows have 18.1 A to give
+  test("panels taken out of a string do not hide what is pushed through the rest of it", () => {
+    const { level, reason } = findingIn(mixedPlan(three({ bypassed: true })), "reverse");
+    const without = findingIn(mixedPlan([...three({}).slice(0, 2), string(["a", 7])]), "reverse");
+    // the two whole strings have 18.1 A to give
     expect(reason.type === "reverse" ? reason.amps : 0).toBeGreaterThan(16);
     expect(level).toBe(without.level);
     expect(
@@ -118,7 +118,7 @@ describe("backwards amps and fuses", () => {
   });
 });
 
-const threeInSeries = mixedPlan([row(["a", 1], ["a", 2], ["a", 3])]);
+const threeInSeries = mixedPlan([string(["a", 1], ["a", 2], ["a", 3])]);
 /** Every panel of kind "a" tilted so. */
 const tiltedTo = (tiltDeg: number, plan: Plan) =>
   stood(plan, ...[1, 2, 3].map((piece): [string, { tiltDeg: number }] => [`a.${piece}`, { tiltDeg }]));
@@ -126,9 +126,9 @@ const tiltedTo = (tiltDeg: number, plan: Plan) =>
 describe("light hangs on the panel and the sky alone", () => {
   const noonW = (plan: Plan) => verdictOn(plan).takenW.brightNoon;
   const tilted = (tiltDeg: number) =>
-    tiltedTo(tiltDeg, mixedPlan([row(["a", 1], ["a", 2], ["a", 3])], demoInputs.twoPortStation));
+    tiltedTo(tiltDeg, mixedPlan([string(["a", 1], ["a", 2], ["a", 3])], demoInputs.twoPortStation));
 
-  test("a lane tilted as a whole gives more towards the sun and less away from it", () => {
+  test("a port array tilted as a whole gives more towards the sun and less away from it", () => {
     expect(noonW(tilted(30))).toBeGreaterThan(1.05 * noonW(tilted(0)));
     expect(noonW(tilted(-30))).toBeLessThan(0.8 * noonW(tilted(0)));
   });
@@ -140,7 +140,10 @@ describe("light hangs on the panel and the sky alone", () => {
         ...demoInputs.twoPortStation,
         ports: [low, { ...high, maxW: 400 }],
       };
-      const { reason } = findingIn(tiltedTo(tiltDeg, mixedPlan([row(["a", 1], ["a", 2], ["a", 3])], device)), "watts");
+      const { reason } = findingIn(
+        tiltedTo(tiltDeg, mixedPlan([string(["a", 1], ["a", 2], ["a", 3])], device)),
+        "watts",
+      );
       return reason.type === "watts" ? reason : null;
     };
     const [flat, tilted, away] = [clipped(0), clipped(30), clipped(-30)];
@@ -150,21 +153,21 @@ describe("light hangs on the panel and the sky alone", () => {
   });
 
   test("to split panels over two ports makes no watts from nothing", () => {
-    const one = row(["a", 1], ["a", 2]);
-    const other = row(["b", 1], ["b", 2]);
-    const alone = (rows: readonly Row[], portId: string) =>
-      noonW(tiltedTo(-40, mixedPlan(rows, demoInputs.twoPortStation, portId)));
+    const one = string(["a", 1], ["a", 2]);
+    const other = string(["b", 1], ["b", 2]);
+    const alone = (strings: readonly PvString[], portId: string) =>
+      noonW(tiltedTo(-40, mixedPlan(strings, demoInputs.twoPortStation, portId)));
     const split = tiltedTo(-40, portsPlan(demoInputs.twoPortStation, { high: [one], low: [other] }));
     expect(noonW(split) / (alone([one], "high") + alone([other], "low"))).toBeCloseTo(1, 3);
   });
 });
 
 describe("panels in different states", () => {
-  test("one stowed row beside a lit one is named; one shaded substring costs the others less than a panel", () => {
+  test("one stowed string beside a lit one is named; one shaded substring costs the others less than a panel", () => {
     expect(
       findingIn(
         stood(
-          mixedPlan([row(["a", 1], ["a", 2]), row(["a", 3], ["a", 4])]),
+          mixedPlan([string(["a", 1], ["a", 2]), string(["a", 3], ["a", 4])]),
           ["a.3", { stance: "stowed" }],
           ["a.4", { stance: "stowed" }],
         ),
@@ -183,30 +186,32 @@ describe("panels in different states", () => {
       ports: [{ ...demoInputs.twoPortStation.ports[1], tracker: "hillClimb" as const }],
       groups: [],
     };
-    const plan = stood(mixedPlan([row(["a", 1], ["a", 2], ["a", 3])], low), ["a.3", { light: [0.3, 0.3] }]);
+    const plan = stood(mixedPlan([string(["a", 1], ["a", 2], ["a", 3])], low), ["a.3", { light: [0.3, 0.3] }]);
     const { level, reason } = findingIn(plan, "mixedStates");
     if (reason.type !== "mixedStates" || reason.trappedW === null) throw new Error("expected a trap");
     expect(level).toBe("care");
     expect(reason.trappedW).toBeLessThan(0.7 * reason.joinedW);
-    const [lane] = verdictOn(plan).lanes;
-    expect(lane?.skies.brightNoon.operating).toMatchObject({ limitedBy: "lowPeak" });
+    const [portArray] = verdictOn(plan).portArrays;
+    expect(portArray?.skies.brightNoon.operating).toMatchObject({ limitedBy: "lowPeak" });
   });
 
   test("every panel alike and out has nothing to say", () => {
-    expect(verdictOn(mixedPlan(matrixRows("a", 2, 2))).findings.some(({ rule }) => rule === "mixedStates")).toBe(false);
+    expect(verdictOn(mixedPlan(matrixStrings("a", 2, 2))).findings.some(({ rule }) => rule === "mixedStates")).toBe(
+      false,
+    );
   });
 
   test("a panel taken out stays out of every limit, tilted or not", () => {
     const with3 = (tiltDeg: number) =>
       findingIn(
-        stood(mixedPlan([row(["a", 1], ["a", 2], ["a", 3, { joinedPast: true }])]), ["a.3", { tiltDeg }]),
+        stood(mixedPlan([string(["a", 1], ["a", 2], ["a", 3, { bypassed: true }])]), ["a.3", { tiltDeg }]),
         "coldVoc",
       ).value;
     expect(with3(30)).toEqual(with3(0));
   });
 
-  test("looking in: a shaded substring is bypassed, volts add up to the lane's, a panel taken out is not there", () => {
-    const plan = stood(mixedPlan([row(["a", 1], ["a", 2], ["a", 3, { joinedPast: true }])]), [
+  test("looking in: a shaded substring is bypassed, volts add up to the port array's, a panel taken out is not there", () => {
+    const plan = stood(mixedPlan([string(["a", 1], ["a", 2], ["a", 3, { bypassed: true }])]), [
       "a.2",
       { light: [0.1, 1] },
     ]);
@@ -214,40 +219,43 @@ describe("panels in different states", () => {
     const states = lookInto(ready);
     expect(Object.keys(states).sort()).toEqual(["a.1", "a.2"]);
     expect(states["a.2"]?.substrings.map(({ bypassed }) => bypassed)).toEqual([true, false]);
-    const operating = ready.lanes[0]?.actual.brightNoon.operating;
+    const operating = ready.portArrays[0]?.actual.brightNoon.operating;
     expect((states["a.1"]?.v ?? 0) + (states["a.2"]?.v ?? 0)).toBeCloseTo(operating?.v ?? 0, 2);
   });
 });
 
 describe("skies one only looks at", () => {
-  const plan = stood(mixedPlan([row(["a", 1], ["a", 2])]), ["a.2", { tiltDeg: 45 }]);
+  const plan = stood(mixedPlan([string(["a", 1], ["a", 2])]), ["a.2", { tiltDeg: 45 }]);
   const at = (iso: string) =>
     assess({ ...plan, site: { ...plan.site, latitudeDeg: 57 } }, "wiring-1", {
       sky: "now",
       moment: { atMs: Date.parse(iso), longitudeDeg: -3 },
-      poseId: null,
+      positionId: null,
     });
-  const laneUnder = (iso: string, name: "haze" | "now") => {
+  const portArrayUnder = (iso: string, name: "haze" | "now") => {
     const assessment = at(iso);
     if (assessment.type !== "assessed") throw new Error("expected a verdict");
-    return { ...assessment, view: assessment.lanes[0]?.skies[name] };
+    return { ...assessment, view: assessment.portArrays[0]?.skies[name] };
   };
 
   test("by night nothing flows, and nothing is judged by it", () => {
-    const night = laneUnder("2026-11-25T02:00:00Z", "now");
+    const night = portArrayUnder("2026-11-25T02:00:00Z", "now");
     expect(night.view).toMatchObject({
       sky: { irradianceWm2: 0 },
       array: { vocV: 0, iscA: 0 },
       operating: { v: 0, i: 0, p: 0, limitedBy: "asleep" },
     });
     expect(night.takenW.now).toBe(0);
-    const noon = laneUnder("2026-06-21T12:00:00Z", "now");
+    const noon = portArrayUnder("2026-06-21T12:00:00Z", "now");
     expect(noon.findings).toEqual(night.findings);
     expect(noon.takenW.now).toBeGreaterThan(100);
   });
 
   test("haze gives about a quarter of noon whatever the hour", () => {
-    const [night, noon] = [laneUnder("2026-11-25T02:00:00Z", "haze"), laneUnder("2026-06-21T12:00:00Z", "haze")];
+    const [night, noon] = [
+      portArrayUnder("2026-11-25T02:00:00Z", "haze"),
+      portArrayUnder("2026-06-21T12:00:00Z", "haze"),
+    ];
     expect(night.takenW.haze).toBeCloseTo(noon.takenW.haze, 6);
     expect(noon.takenW.haze / noon.takenW.brightNoon).toBeGreaterThan(0.2);
     expect(noon.takenW.haze / noon.takenW.brightNoon).toBeLessThan(0.32);
@@ -266,7 +274,7 @@ test("a port of two groups gives way once, to the tighter of their limits", () =
     }));
   const takenW = (maxW: readonly number[]) => {
     const device = { ...demoInputs.twoPortStation, groups: groups(maxW) };
-    const plan = portsPlan(device, { high: matrixRows("a", 4, 1), low: matrixRows("b", 2, 1) });
+    const plan = portsPlan(device, { high: matrixStrings("a", 4, 1), low: matrixStrings("b", 2, 1) });
     return verdictOn(plan).takenW.brightNoon;
   };
   expect(takenW([500])).toBeCloseTo(500, 0);
@@ -275,7 +283,7 @@ test("a port of two groups gives way once, to the tighter of their limits", () =
 });
 
 test("panels on the shelf are told while a port stands empty, and not when every port is fed", () => {
-  const plan = changed(mixedPlan([row(["a", 1])]), { type: "setCount", panelId: "a", count: 3 });
+  const plan = changed(mixedPlan([string(["a", 1])]), { type: "setCount", panelId: "a", count: 3 });
   const told = verdictOn(plan).findings.find(({ rule }) => rule === "shelf");
   expect(told?.level).toBe("note");
   expect(told?.reason).toMatchObject({
@@ -285,9 +293,9 @@ test("panels on the shelf are told while a port stands empty, and not when every
     type: "rewire",
     wiringId: "wiring-1",
     counts: {},
-    lanes: [
-      { inputId: "i", portId: "high", rows: [row(["a", 1])] },
-      { inputId: "i", portId: "low", rows: [row(["a", 2])] },
+    portArrays: [
+      { inputId: "i", portId: "high", strings: [string(["a", 1])] },
+      { inputId: "i", portId: "low", strings: [string(["a", 2])] },
     ],
   });
   expect(verdictOn(fed).findings.some(({ rule }) => rule === "shelf")).toBe(false);

@@ -13,9 +13,9 @@ export type Subject =
   | { readonly type: "plan" }
   | { readonly type: "place" }
   | { readonly type: "battery"; readonly batteryId: string }
-  | { readonly type: "lane"; readonly inputId: string; readonly portId: string }
+  | { readonly type: "portArray"; readonly inputId: string; readonly portId: string }
   | { readonly type: "group"; readonly inputId: string; readonly groupId: string }
-  | { readonly type: "row"; readonly wiringId: string; readonly rowId: string }
+  | { readonly type: "string"; readonly wiringId: string; readonly stringId: string }
   | { readonly type: "piece"; readonly panelId: string; readonly piece: number }
   | { readonly type: "run"; readonly wiringId: string; readonly runId: string }
   | { readonly type: "input"; readonly inputId: string }
@@ -27,7 +27,7 @@ export type Subject =
 /** So many fuses of a size, A. */
 export type FuseCount = { readonly amps: number; readonly count: number };
 
-/** What one rule says of one thing; what that is and what would mend it are added around it. */
+/** What one rule says of one thing; what that is and what would fix it are added around it. */
 export type RuleOutcome<R> = {
   readonly level: Level;
   readonly value: Amount | null;
@@ -41,8 +41,8 @@ export type RuleOutcome<R> = {
   readonly tiles: readonly PanelKey[];
 };
 
-/** In which pose a finding holds, by its name; on the way between two, by both. */
-export type InPose =
+/** In which position a finding holds, by its name; on the way between two, by both. */
+export type InPosition =
   | { readonly type: "in"; readonly name: string }
   | { readonly type: "between"; readonly names: readonly [string, string] };
 

@@ -1,7 +1,7 @@
 export {
   type Amount,
   type FuseCount,
-  type InPose,
+  type InPosition,
   type RuleOutcome,
   type Level,
   levels,
@@ -13,7 +13,7 @@ export {
 export {
   type ChartPart,
   type GroupRule,
-  type LaneRule,
+  type PortArrayRule,
   type RuleFacts,
   type Sense,
   type WholeWiring,

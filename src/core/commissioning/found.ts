@@ -1,5 +1,5 @@
 import { type Bar } from "./bar";
-import { type ProvedLane, readPlaceOf } from "./lane";
+import { type ProvedPortArray, readPlaceOf } from "./port-array";
 import { type MeasuredRecord, type ReadingRecord, type ReadPlace } from "../measurements";
 import { type ColdVolts, type Meter, walkOf } from "./walk";
 
@@ -17,16 +17,16 @@ export function realReadings(records: readonly MeasuredRecord[], wiringId: strin
 
 /** What the readings of one port say against it; null: nothing. A reading stands until its place is read again. */
 export function foundIn(
-  lane: ProvedLane,
+  portArray: ProvedPortArray,
   records: readonly ReadingRecord[],
   meter: Meter,
   coldV: ColdVolts,
 ): FoundFault | null {
-  const { bars, steps } = walkOf(lane, records, meter, coldV);
+  const { bars, steps } = walkOf(portArray, records, meter, coldV);
   const [bar] = bars;
   if (bar !== undefined) {
     const { at, ...told } = bar;
-    return { type: "barred", ...told, place: readPlaceOf(lane, at), maxV: lane.window?.maxV ?? null };
+    return { type: "barred", ...told, place: readPlaceOf(portArray, at), maxV: portArray.window?.maxV ?? null };
   }
   const count = steps.filter(({ outcome }) => outcome !== null && outcome.type !== "fine").length;
   return count === 0 ? null : { type: "outside", count };

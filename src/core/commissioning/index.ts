@@ -15,8 +15,8 @@ export {
   type FaultHypothesis,
 } from "./world";
 export { conversionOf, type Conversion } from "./conversion";
-export { type JudgedCause, judgeLane, type LaneJudgement, sureShare } from "./judge";
-export { type Moment, type ProvedLane, provedLane, placeIn, readPlaceOf, defaultAirC } from "./lane";
+export { type JudgedCause, judgePortArray, type PortArrayJudgement, sureShare } from "./judge";
+export { type Moment, type ProvedPortArray, provedPortArray, placeIn, readPlaceOf, defaultAirC } from "./port-array";
 export { type LightGuess } from "./light-now";
 export { sideBySide, type SideBySide } from "./side-by-side";
 export {

@@ -1,7 +1,7 @@
 import { type Bar } from "./bar";
 import { withBars } from "./diagnose";
 import { type Meter, readingsOf, type Walk, asReadings } from "./walk";
-import { type ProvedLane, readPlaceOf } from "./lane";
+import { type ProvedPortArray, readPlaceOf } from "./port-array";
 import { checksAmong } from "./next-check";
 import { causesOf, rankWorlds, type Suspicion } from "./rank";
 import { type Place } from "./reading";
@@ -10,7 +10,7 @@ import { type DiagnosisId, type ReadPlace, type ReadQuantity, stepKey } from "..
 /** A cause where it sits, and how likely it is among all that could be. */
 export type JudgedCause = { readonly id: DiagnosisId | "turnedPlug"; readonly at: ReadPlace; readonly share: number };
 
-export type LaneJudgement = {
+export type PortArrayJudgement = {
   /** Best first; nothing to say (`[]`) before anything was read. */ readonly causes: readonly JudgedCause[];
   /** Whether one is left. */ readonly isSure: boolean;
   /** The step that is expected to narrow it down most; null: none would. */ readonly nextKey: string | null;
@@ -27,24 +27,32 @@ const minShown = 0.01;
  * What is wrong with an array, by all that was read of it; never "nothing wrong" while something bars it from being plugged in or a reading
  * fits no right array. Some 0.2 to 0.5 s: beside the page.
  */
-export function judgeLane(
-  lane: ProvedLane,
+export function judgePortArray(
+  portArray: ProvedPortArray,
   { steps, bars, mayRun }: Pick<Walk, "steps" | "bars" | "mayRun">,
   meter: Meter,
   suspicion: Suspicion | null = null,
-): LaneJudgement {
-  const readings = asReadings(lane, steps);
+): PortArrayJudgement {
+  const readings = asReadings(portArray, steps);
   if (readings.length === 0 && suspicion === null) return { causes: [], isSure: false, nextKey: steps[0]?.key ?? null };
   const mayBeFine = bars.length === 0 && steps.every(({ outcome }) => outcome === null || outcome.type === "fine");
-  const ranked = rankWorlds(lane.tree, lane.sky, readings, lane.window, lane.tracking, suspicion, mayBeFine);
-  const turned = turnedIn(lane, bars);
+  const ranked = rankWorlds(
+    portArray.tree,
+    portArray.sky,
+    readings,
+    portArray.window,
+    portArray.tracking,
+    suspicion,
+    mayBeFine,
+  );
+  const turned = turnedIn(portArray, bars);
   const causes = [
     ...(turned === null ? [] : [turned]),
     ...withBars(causesOf(ranked), turned === null ? bars : bars.filter(({ why }) => why !== "reversed"))
       .filter(({ share }) => share >= minShown)
       .map(({ id, at, share }): JudgedCause => ({
         id,
-        at: readPlaceOf(lane, placeNamed(at)),
+        at: readPlaceOf(portArray, placeNamed(at)),
         share: turned === null ? share : (1 - turned.share) * share,
       })),
   ]
@@ -52,22 +60,29 @@ export function judgeLane(
     .slice(0, maxCauses);
   const isSure = (causes[0]?.share ?? 0) >= sureShare;
   const asked = new Map(
-    readingsOf(lane, meter).map(({ at, quantity }) => [stepKey(readPlaceOf(lane, at), quantity), { at, quantity }]),
+    readingsOf(portArray, meter).map(({ at, quantity }) => [
+      stepKey(readPlaceOf(portArray, at), quantity),
+      { at, quantity },
+    ]),
   );
   const taken = new Set(steps.filter(({ read }) => read !== null).map(({ key }) => key));
   // what bars is read again before anything else; nobody opens a connector under load: while it runs only the input is read
   const [bar] = bars;
   if (bar !== undefined) {
-    const key = stepKey(readPlaceOf(lane, bar.at), bar.quantity);
+    const key = stepKey(readPlaceOf(portArray, bar.at), bar.quantity);
     return { causes, isSure, nextKey: asked.has(key) && !isRunning(bar.quantity) ? key : null };
   }
-  const next = checksAmong(lane.tree, readings, ranked, ["openV", "shortA", "runV", "runA"]).find(
+  const next = checksAmong(portArray.tree, readings, ranked, ["openV", "shortA", "runV", "runA"]).find(
     ({ at, quantity, bits }) => {
-      const key = stepKey(readPlaceOf(lane, at), quantity);
+      const key = stepKey(readPlaceOf(portArray, at), quantity);
       return bits >= minBits && asked.has(key) && !taken.has(key) && (mayRun || !isRunning(quantity));
     },
   );
-  return { causes, isSure, nextKey: next === undefined ? null : stepKey(readPlaceOf(lane, next.at), next.quantity) };
+  return {
+    causes,
+    isSure,
+    nextKey: next === undefined ? null : stepKey(readPlaceOf(portArray, next.at), next.quantity),
+  };
 }
 
 function isRunning(quantity: ReadQuantity): boolean {
@@ -75,12 +90,12 @@ function isRunning(quantity: ReadQuantity): boolean {
 }
 
 /** A minus sign needs no weighing: a panel alone has its own connector turned, what is joined of right panels one between them. */
-function turnedIn(lane: ProvedLane, bars: readonly Bar[]): JudgedCause | null {
+function turnedIn(portArray: ProvedPortArray, bars: readonly Bar[]): JudgedCause | null {
   const minus = bars.filter(({ why }) => why === "reversed");
   const panel = minus.find(({ at }) => at.type === "panel");
   const [bar] = panel === undefined ? minus : [panel];
   if (bar === undefined || bars.some(({ why }) => why === "overVoltage")) return null;
-  const at = readPlaceOf(lane, bar.at);
+  const at = readPlaceOf(portArray, bar.at);
   return { id: panel === undefined ? "turnedPlug" : "reversed", at, share: turnedShare };
 }
 const turnedShare = 0.97;

@@ -5,18 +5,20 @@ import { solvableById } from "../plan-model";
 import { createPlanes } from "../wiring/year";
 import { demoPanels } from "@/demo";
 import { changed, demoPlan, createRandom, runs } from "@/testing";
-import { conversionOf, type ProvedLane, provedLane, sideBySide, defaultMeter, walkOf } from ".";
+import { conversionOf, type ProvedPortArray, provedPortArray, sideBySide, defaultMeter, walkOf } from ".";
 import { clearOnPlane, lightNow } from "./light-now";
 
 const noon = { atMs: Date.UTC(2026, 2, 20, 12, 7), longitudeDeg: 0 };
 const full: ReadSky = { ...unsaidSky, meterWm2: 1000, backC: 23 };
 
-function laneOf(plan: Plan, sky: ReadSky = full, moment = noon): ProvedLane {
-  const [context] = solvableById(plan, plan.wirings[0]?.id ?? "").lanes;
-  const lane =
-    context === undefined ? null : provedLane(context, sky, moment, createPlanes(plan, plan.poses[0]?.id ?? "", 0));
-  if (lane === null) throw new Error("it has a lane");
-  return lane;
+function portArrayOf(plan: Plan, sky: ReadSky = full, moment = noon): ProvedPortArray {
+  const [context] = solvableById(plan, plan.wirings[0]?.id ?? "").portArrays;
+  const portArray =
+    context === undefined
+      ? null
+      : provedPortArray(context, sky, moment, createPlanes(plan, plan.positions[0]?.id ?? "", 0));
+  if (portArray === null) throw new Error("it has a port array");
+  return portArray;
 }
 const shed = demoPlan("Bee-keeper");
 const wide = { maxA: 20 };
@@ -42,7 +44,7 @@ describe("what is due", () => {
   test("in full sun at 25 °C it is the label’s, give or take labels and meters", () => {
     // a back of 23 °C is cells of 25: Voc 37.4 V and Isc 8.42 A on the sticker
     const { vocV = 0, iscA = 0 } = demoPanels.poly240 as unknown as PanelLabel;
-    const { steps } = walkOf(laneOf(shed), [], wide);
+    const { steps } = walkOf(portArrayOf(shed), [], wide);
     const [open, short] = steps;
     expect(open?.band?.due).toBeCloseTo(vocV, 1);
     expect(short?.band?.due).toBeCloseTo(iscA, 1);
@@ -52,7 +54,7 @@ describe("what is due", () => {
   });
   test("the walk goes panels, all joined, plugged in; amps only where the meter bears a quarter more", () => {
     const keys = (maxA: number) =>
-      walkOf(laneOf(shed), [], { maxA }).steps.map(({ phase, quantity }) => `${phase} ${quantity}`);
+      walkOf(portArrayOf(shed), [], { maxA }).steps.map(({ phase, quantity }) => `${phase} ${quantity}`);
     expect(keys(10).filter((key) => key.endsWith("shortA"))).toEqual([]);
     expect(keys(11).filter((key) => key.endsWith("shortA"))).toHaveLength(3);
     expect(keys(40).filter((key) => key.endsWith("shortA"))).toHaveLength(4);
@@ -61,12 +63,12 @@ describe("what is due", () => {
   test("a panel turned to a low sun is due more amps than one that lies flat, by the sun’s angle", () => {
     const plan = changed(shed, {
       type: "setStands",
-      poseId: shed.poses[0]?.id ?? "",
+      positionId: shed.positions[0]?.id ?? "",
       keys: ["shed.2"],
       patch: { tiltDeg: 34, azimuthDeg: null },
     });
     const flat: Plan = { ...plan, mounts: [], site: { ...plan.site, longitudeDeg: 0 } };
-    const { steps } = walkOf(laneOf(flat, { ...unsaidSky, cloud: "clear" }), [], wide);
+    const { steps } = walkOf(portArrayOf(flat, { ...unsaidSky, cloud: "clear" }), [], wide);
     const due = (key: string) => steps.find((step) => step.key === key)?.band?.due ?? 0;
     const ratio = due("panel:shed.2/shortA") / due("panel:shed.1/shortA");
     // at 55.5° north the equinox noon sun is 34.5° high: all beam would give 0.934 / 0.566 = 1.65, all sky about 0.91;
@@ -79,7 +81,7 @@ describe("what is due", () => {
     for (let k = 0; k < runs(10); k++) {
       const wm2 = draw.number(120, 1000);
       const at = (meterWm2: number) =>
-        walkOf(laneOf(shed, { ...unsaidSky, meterWm2, airC: 15 }), [], wide).steps[1]?.band;
+        walkOf(portArrayOf(shed, { ...unsaidSky, meterWm2, airC: 15 }), [], wide).steps[1]?.band;
       expect(at(1.1 * wm2)?.due ?? 0).toBeGreaterThan(at(wm2)?.due ?? 0);
       const word = (cloud: ReadSky["cloud"]) => {
         const { low, high } = lightNow(wm2, { cloud, meterWm2: null });
@@ -100,14 +102,14 @@ test("a cloudless sky by hand: 1037 W/m² with the sun overhead, nothing at nigh
 
 describe("light by the array’s own amps", () => {
   test("narrows what is due of the next panel", () => {
-    const lane = laneOf(shed, { ...unsaidSky, cloud: "haze", airC: 20 });
-    const before = walkOf(lane, [], wide);
+    const portArray = portArrayOf(shed, { ...unsaidSky, cloud: "haze", airC: 20 });
+    const before = walkOf(portArray, [], wide);
     const [, short] = before.steps;
     const value = 0.9 * (short?.band?.due ?? 0);
     const place = short?.place ?? reading.place;
     const lightWm2 = before.light.due;
     const record: ReadingRecord = { ...reading, place, quantity: "shortA", value, due: short?.band ?? null, lightWm2 };
-    const after = walkOf(lane, [record], wide);
+    const after = walkOf(portArray, [record], wide);
     expect(after.light.by).toBe("amps");
     expect(after.light.due / before.light.due).toBeCloseTo(0.9, 1);
     const next = after.steps.find(({ key }) => key === "panel:shed.2/shortA")?.band;
@@ -117,15 +119,17 @@ describe("light by the array’s own amps", () => {
 });
 
 describe("what is joined to the input by volts", () => {
-  const lane = laneOf(shed);
-  const joined = walkOf(lane, []).steps.find(({ place, quantity }) => place.type === "array" && quantity === "openV");
-  if (joined?.band === undefined || joined.band === null || lane.window === null)
+  const portArray = portArrayOf(shed);
+  const joined = walkOf(portArray, []).steps.find(
+    ({ place, quantity }) => place.type === "array" && quantity === "openV",
+  );
+  if (joined?.band === undefined || joined.band === null || portArray.window === null)
     throw new Error("the shed's strings are joined, and its input is known");
   const { due } = joined.band;
   const record: ReadingRecord = { ...reading, place: joined.place, quantity: "openV", value: due, due: joined.band };
   const over = (maxV: number, ceilingOnVoc: boolean, ruleV: number | null = null) => {
-    const window = lane.window === null ? null : { ...lane.window, maxV, ceilingOnVoc };
-    const { bars, mayRun, steps } = walkOf({ ...lane, window, recordLowC: 25 }, [record], wide, () => ruleV);
+    const window = portArray.window === null ? null : { ...portArray.window, maxV, ceilingOnVoc };
+    const { bars, mayRun, steps } = walkOf({ ...portArray, window, recordLowC: 25 }, [record], wide, () => ruleV);
     const outcome = steps.find(({ key }) => key === joined.key)?.outcome?.type;
     return [bars.map(({ why, coldV, coldKind }) => `${why} ${coldV.toFixed(1)} ${coldKind}`), mayRun, outcome];
   };
@@ -186,9 +190,9 @@ test("panels tilted by season are due what they get as they stand now", () => {
   // two panels at the mooring: 25° from April, 60° from October
   const boat = demoPlan("Narrowboat");
   const sky: ReadSky = { ...unsaidSky, cloud: "clear", airC: 10 };
-  const december = laneOf(boat, sky, { atMs: Date.UTC(2026, 11, 21, 12, 10), longitudeDeg: 0 });
+  const december = portArrayOf(boat, sky, { atMs: Date.UTC(2026, 11, 21, 12, 10), longitudeDeg: 0 });
   // the sun stands 13.6° high at 53.0° north: on the flat about a sixth of what a plane square to it gets
   expect(december.clearWm2).toBeGreaterThan(450);
-  const flat = laneOf({ ...boat, mounts: [] }, sky, { atMs: Date.UTC(2026, 11, 21, 12, 10), longitudeDeg: 0 });
+  const flat = portArrayOf({ ...boat, mounts: [] }, sky, { atMs: Date.UTC(2026, 11, 21, 12, 10), longitudeDeg: 0 });
   expect(december.clearWm2 / flat.clearWm2).toBeGreaterThan(2.5);
 });

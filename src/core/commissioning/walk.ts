@@ -1,7 +1,7 @@
 import { type Bar, barsOf, isJoinedRead, type LastReading } from "./bar";
 import { expected } from "./expect";
 import { ampsShare, type LightGuess } from "./light-now";
-import { placeIn, type ProvedLane, readPlaceOf } from "./lane";
+import { placeIn, type ProvedPortArray, readPlaceOf } from "./port-array";
 import { type Place, quantities, type Quantity, type Reading, shownAt } from "./reading";
 import { keyOfPlace, type ReadingRecord, type ReadPlace, type ReadQuantity, stepKey } from "../measurements";
 import { leavesOf, type ProveSky, stringsOf } from "./tree";
@@ -15,7 +15,7 @@ export type WalkStep = {
   readonly key: string;
   readonly place: ReadPlace;
   readonly quantity: ReadQuantity;
-  readonly phase: "panels" | "rows" | "array" | "running";
+  readonly phase: "panels" | "strings" | "array" | "running";
   /** Null: nothing can be said, as the sun is down or the input unknown. */ readonly band: Band | null;
   /** What was read last; null: not yet. */ readonly read: ReadingRecord | null;
   readonly outcome: Outcome | null;
@@ -69,17 +69,17 @@ export function latestOf(records: readonly ReadingRecord[]): ReadonlyMap<string,
 }
 
 /** Light by the amps of what was shorted last, where something was: the middle of all of them. */
-export function lightByAmps(lane: ProvedLane, records: readonly ReadingRecord[]): LightGuess | null {
-  if (lane.light.by === "meter") return null;
-  const bench = createBench(lane.tree, lane.window, lane.tracking);
-  const at = bench.predict(healthyArray(skyAt(lane, unitWm2)));
+export function lightByAmps(portArray: ProvedPortArray, records: readonly ReadingRecord[]): LightGuess | null {
+  if (portArray.light.by === "meter") return null;
+  const bench = createBench(portArray.tree, portArray.window, portArray.tracking);
+  const at = bench.predict(healthyArray(skyAt(portArray, unitWm2)));
   const lights = records
     .flatMap((record) => {
-      const place = placeIn(lane, record.place);
+      const place = placeIn(portArray, record.place);
       const due = place === null || record.quantity !== "shortA" ? null : (shownAt(at, place)?.shortA ?? null);
       return due === null || due <= 0 || record.value <= minA
         ? []
-        : [(unitWm2 * record.value * drift(lane, record)) / due];
+        : [(unitWm2 * record.value * drift(portArray, record)) / due];
     })
     .sort((a, b) => a - b);
   const middle = lights[Math.floor(lights.length / 2)];
@@ -91,23 +91,23 @@ const unitWm2 = 1000;
 const minA = 0.1;
 
 /** How much the light of a cloudless sky has changed since a reading was taken. */
-function drift(lane: ProvedLane, { lightWm2, sky }: ReadingRecord): number {
+function drift(portArray: ProvedPortArray, { lightWm2, sky }: ReadingRecord): number {
   // under broken cloud nothing is known of how it changed
-  if (sky.cloud === "broken" || lightWm2 === null || lightWm2 <= 0 || lane.light.due <= 0) return 1;
-  return Math.min(2, Math.max(0.5, lane.light.due / lightWm2));
+  if (sky.cloud === "broken" || lightWm2 === null || lightWm2 <= 0 || portArray.light.due <= 0) return 1;
+  return Math.min(2, Math.max(0.5, portArray.light.due / lightWm2));
 }
 
-export function skyAt(lane: ProvedLane, irradianceWm2: number, warmerK = 0): ProveSky {
-  const { airTempC, rossK } = lane.sky;
+export function skyAt(portArray: ProvedPortArray, irradianceWm2: number, warmerK = 0): ProveSky {
+  const { airTempC, rossK } = portArray.sky;
   return { irradianceWm2, airTempC: airTempC + warmerK, rossK };
 }
 
 type Asked = { readonly at: Place; readonly quantity: ReadQuantity; readonly phase: WalkStep["phase"] };
 
-/** The readings of the walk in the order of the trade: each panel alone, rows, all joined, plugged in, display against meter. */
-export function readingsOf(lane: ProvedLane, meter: Meter): readonly Asked[] {
-  const leaves = leavesOf(lane.tree);
-  const strings = stringsOf(lane.tree);
+/** The readings of the walk in the order of the trade: each panel alone, strings, all joined, plugged in, display against meter. */
+export function readingsOf(portArray: ProvedPortArray, meter: Meter): readonly Asked[] {
+  const leaves = leavesOf(portArray.tree);
+  const strings = stringsOf(portArray.tree);
   const shorts = (amps: number) => amps * brightShare <= meter.maxA;
   const alone = (at: Place, phase: WalkStep["phase"], amps: number): Asked[] => [
     { at, quantity: "openV", phase },
@@ -116,11 +116,11 @@ export function readingsOf(lane: ProvedLane, meter: Meter): readonly Asked[] {
   const isOne = leaves.length === 1;
   const running = (quantity: ReadQuantity): Asked => ({ at: { type: "input" }, quantity, phase: "running" });
   return [
-    ...leaves.flatMap(({ id }) => alone({ type: "panel", id }, "panels", lane.iscA.panel)),
+    ...leaves.flatMap(({ id }) => alone({ type: "panel", id }, "panels", portArray.iscA.panel)),
     ...(isOne || leaves.length === strings.length
       ? []
-      : strings.flatMap((_, k) => alone({ type: "string", n: k + 1 }, "rows", lane.iscA.row))),
-    ...(strings.length > 1 ? alone({ type: "array" }, "array", lane.iscA.array) : []),
+      : strings.flatMap((_, k) => alone({ type: "string", n: k + 1 }, "strings", portArray.iscA.string))),
+    ...(strings.length > 1 ? alone({ type: "array" }, "array", portArray.iscA.array) : []),
     running("runV"),
     running("runA"),
     running("displayW"),
@@ -136,18 +136,18 @@ export type Walk = {
   readonly mayRun: boolean;
 };
 
-/** The whole walk of a lane, with what is due under the sky of the moment and what has been read. */
+/** The whole walk of a port array, with what is due under the sky of the moment and what has been read. */
 export function walkOf(
-  lane: ProvedLane,
+  portArray: ProvedPortArray,
   records: readonly ReadingRecord[],
   meter: Meter = defaultMeter,
   coldV: ColdVolts = () => null,
 ): Walk {
   const latest = latestOf(records);
-  const light = lightByAmps(lane, [...latest.values()]) ?? lane.light;
-  const predict = predictions(lane, light);
-  const steps = readingsOf(lane, meter).map(({ at, quantity, phase }): WalkStep => {
-    const place = readPlaceOf(lane, at);
+  const light = lightByAmps(portArray, [...latest.values()]) ?? portArray.light;
+  const predict = predictions(portArray, light);
+  const steps = readingsOf(portArray, meter).map(({ at, quantity, phase }): WalkStep => {
+    const place = readPlaceOf(portArray, at);
     const key = stepKey(place, quantity);
     const read = latest.get(key) ?? null;
     const band = light.due < minLightWm2 && quantity !== "openV" ? null : bandOf(predict, at, quantity, light);
@@ -161,24 +161,32 @@ export function walkOf(
       outcome: null,
     };
   });
-  const last = lastOf(lane, steps);
-  const sky = skyAt(lane, Math.max(5, light.due));
+  const last = lastOf(portArray, steps);
+  const sky = skyAt(portArray, Math.max(5, light.due));
   const bandAt = (place: ReadPlace) => steps.find(({ key }) => key === stepKey(place, "openV"))?.band ?? null;
   const ruleRise = (at: Place) => {
-    const place = readPlaceOf(lane, at);
+    const place = readPlaceOf(portArray, at);
     const [most, band] = [coldV(place), bandAt(place)];
     // measured volts rise as the rules' do over today's
     return most === null || band === null || band.due <= 0 ? null : most / band.due;
   };
-  const bars = barsOf(lane.tree, lane.window, last, sky, expected(lane.tree, sky), lane.recordLowC, ruleRise);
-  const told = steps.map((step) => ({ ...step, outcome: outcomeOf(lane, step, bars) }));
-  return { steps: told, light, bars, mayRun: bars.length === 0 && isJoinedRead(lane.tree, last) };
+  const bars = barsOf(
+    portArray.tree,
+    portArray.window,
+    last,
+    sky,
+    expected(portArray.tree, sky),
+    portArray.recordLowC,
+    ruleRise,
+  );
+  const told = steps.map((step) => ({ ...step, outcome: outcomeOf(portArray, step, bars) }));
+  return { steps: told, light, bars, mayRun: bars.length === 0 && isJoinedRead(portArray.tree, last) };
 }
 
 /** The last reading of each place and quantity that a meter gave. */
-function lastOf(lane: ProvedLane, steps: readonly WalkStep[]): readonly LastReading[] {
+function lastOf(portArray: ProvedPortArray, steps: readonly WalkStep[]): readonly LastReading[] {
   return steps.flatMap(({ read, place }) => {
-    const at = placeIn(lane, place);
+    const at = placeIn(portArray, place);
     if (read === null || at === null) return [];
     const quantity = quantities.find((each) => each === read.quantity);
     return quantity === undefined ? [] : [{ at, quantity, value: read.value }];
@@ -190,16 +198,19 @@ export type ColdVolts = (place: ReadPlace) => number | null;
 
 type Predicted = { readonly due: Prediction; readonly corners: readonly Prediction[] };
 
-function predictions(lane: ProvedLane, light: LightGuess): Predicted {
-  const spreadK = lane.sky.rossK === 0 ? measuredSpreadK : airSpreadK;
+function predictions(portArray: ProvedPortArray, light: LightGuess): Predicted {
+  const spreadK = portArray.sky.rossK === 0 ? measuredSpreadK : airSpreadK;
   // a bench is of one air: it keeps curves by their light alone
   const benches = new Map(
-    [0, spreadK, -spreadK].map((warmerK) => [warmerK, createBench(lane.tree, lane.window, lane.tracking)]),
+    [0, spreadK, -spreadK].map((warmerK) => [
+      warmerK,
+      createBench(portArray.tree, portArray.window, portArray.tracking),
+    ]),
   );
   const under = (wm2: number, warmerK: number) => {
     const bench = benches.get(warmerK);
     if (bench === undefined) throw new Error("a bench for each air");
-    return bench.predict(healthyArray(skyAt(lane, Math.max(5, wm2), warmerK)));
+    return bench.predict(healthyArray(skyAt(portArray, Math.max(5, wm2), warmerK)));
   };
   return {
     due: under(light.due, 0),
@@ -242,15 +253,21 @@ const defaultConversion = 0.955;
 const nothingShare = 0.03;
 const regulatedV = [12, 15.2] as const;
 
-function outcomeOf(lane: ProvedLane, { key, band: dueNow, read }: WalkStep, bars: readonly Bar[]): Outcome | null {
+function outcomeOf(
+  portArray: ProvedPortArray,
+  { key, band: dueNow, read }: WalkStep,
+  bars: readonly Bar[],
+): Outcome | null {
   if (read === null) return null;
   const { value, quantity } = read;
   const band = read.due ?? dueNow;
   const within = (shown: number) => band !== null && shown >= band.low && shown <= band.high;
-  const over = bars.find(({ why, at }) => why === "overVoltage" && stepKey(readPlaceOf(lane, at), quantity) === key);
+  const over = bars.find(
+    ({ why, at }) => why === "overVoltage" && stepKey(readPlaceOf(portArray, at), quantity) === key,
+  );
   // millivolts taken for volts bar all the same, and are told as what they are
-  if (over !== undefined && lane.window !== null && !within(value / 1000))
-    return { type: "overCeiling", ceilingV: lane.window.maxV, bar: over };
+  if (over !== undefined && portArray.window !== null && !within(value / 1000))
+    return { type: "overCeiling", ceilingV: portArray.window.maxV, bar: over };
   if (band === null) return null;
   if (within(value)) return { type: "fine" };
   if (value < 0 && -value > nothingShare * band.due && quantity !== "displayW") return { type: "minus" };
@@ -270,13 +287,13 @@ function outcomeOf(lane: ProvedLane, { key, band: dueNow, read }: WalkStep, bars
 }
 
 /** The readings as the engine takes them, scaled to the light of the moment. */
-export function asReadings(lane: ProvedLane, steps: readonly WalkStep[]): readonly Reading[] {
+export function asReadings(portArray: ProvedPortArray, steps: readonly WalkStep[]): readonly Reading[] {
   const byPlace = new Map<string, Reading>();
   for (const { read } of steps) {
-    const at = read === null ? null : placeIn(lane, read.place);
+    const at = read === null ? null : placeIn(portArray, read.place);
     if (read === null || at === null) continue;
     const before = byPlace.get(keyOfPlace(read.place)) ?? blank(at);
-    const value = read.quantity === "shortA" ? read.value * drift(lane, read) : read.value;
+    const value = read.quantity === "shortA" ? read.value * drift(portArray, read) : read.value;
     byPlace.set(keyOfPlace(read.place), { ...before, [read.quantity]: value });
   }
   return [...byPlace.values()];

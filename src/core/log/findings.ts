@@ -167,7 +167,7 @@ function isRise(points: readonly LogPoint[], atMs: number): boolean {
   return median(after.map(({ share }) => share)) - median(before.map(({ share }) => share)) > Math.max(minRise, sigma);
 }
 
-/** Something was mended, and nobody wrote it down: up at once, and it stays. */
+/** Something was fixed, and nobody wrote it down: up at once, and it stays. */
 function cutAtRise(stretch: Stretch): Stretch[] {
   const { points } = stretch;
   const turned = bestStep(seriesOf(points.map((point) => ({ ...point, share: -point.share }))), minDays);

@@ -15,7 +15,7 @@ export type LogFinding = {
   readonly id: (typeof logFindingIds)[number];
   /** The first day it was there. */ readonly sinceMs: number;
   readonly lossPct: number;
-  /** When it was washed off or mended; null: it is still there. */ readonly untilMs: number | null;
+  /** When it was washed off or fixed; null: it is still there. */ readonly untilMs: number | null;
 };
 
 /** Over what the sky can give by so much, or negative: it could not be, and is kept out of sums, never out of the log. */

@@ -9,13 +9,24 @@ export type ReadQuantity = (typeof readQuantities)[number];
 
 const id = recordId;
 
-/** Where it was read: a panel's own ends, a row's, all joined before the input, or at the input. */
-export const readPlaceSchema = z.discriminatedUnion("type", [
-  z.strictObject({ type: z.literal("panel"), panelId: id, piece: z.number().int().min(1).max(100_000) }),
-  z.strictObject({ type: z.literal("row"), rowId: id.nullable(), n: z.number().int().min(1).max(200) }),
-  z.strictObject({ type: z.literal("array") }),
-  z.strictObject({ type: z.literal("input") }),
-]);
+/** Where it was read: a panel's own ends, a string's, all joined before the input, or at the input. */
+export const readPlaceSchema = z.preprocess(
+  fromRow,
+  z.discriminatedUnion("type", [
+    z.strictObject({ type: z.literal("panel"), panelId: id, piece: z.number().int().min(1).max(100_000) }),
+    z.strictObject({ type: z.literal("string"), stringId: id.nullable(), n: z.number().int().min(1).max(200) }),
+    z.strictObject({ type: z.literal("array") }),
+    z.strictObject({ type: z.literal("input") }),
+  ]),
+);
+
+/** Readings kept before plans of version 6 call a string a row. */
+function fromRow(place: unknown): unknown {
+  if (typeof place !== "object" || place === null || !("type" in place) || place.type !== "row") return place;
+  const { rowId, ...others } = place as { readonly rowId?: unknown };
+  return { ...others, type: "string", stringId: rowId };
+}
+
 export type ReadPlace = z.infer<typeof readPlaceSchema>;
 
 /** What is known of the sky while one reads; null: nobody said. */
@@ -64,7 +75,7 @@ export function keyOfPlace(place: ReadPlace): string {
   switch (place.type) {
     case "panel":
       return `panel:${place.panelId}.${place.piece}`;
-    case "row":
+    case "string":
       return `row:${place.n}`;
     case "array":
     case "input":

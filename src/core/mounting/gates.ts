@@ -84,7 +84,7 @@ function plannedAt(plan: Plan, fixing: Fixing, gate: GateId, parked: Parked): Pl
   // holes of feet and frames are the bases' own: the plan knows none of them
   if (gate !== "corner") return null;
   const held = new Set(fixing.pieces.map(keyOf));
-  const corners = panelsOn(plan, surface, plan.poses[0]?.id ?? "", parked)
+  const corners = panelsOn(plan, surface, plan.positions[0]?.id ?? "", parked)
     .filter(({ id }) => held.has(id))
     .map((panel) => {
       const turn = (panel.turnDeg * Math.PI) / 180;

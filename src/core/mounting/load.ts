@@ -1,4 +1,4 @@
-import { type Fixing, pieceName, type Plan, poseIn } from "../plan";
+import { type Fixing, pieceName, type Plan, positionIn } from "../plan";
 import { boundsOf, footprintOf, panelsOn, type Parked, sizeOf, weightOf } from "../layout/roof";
 import { keyOf, standOf, type PanelKey } from "../engine/array";
 import { type RoofZone, snowN, windForces, type WindCase } from "./forces";
@@ -180,7 +180,7 @@ function piecesOf(plan: Plan, { pieces }: Fixing, parked: Parked): Piece[] {
 function leadingOf(plan: Plan, parked: Parked): ReadonlySet<PanelKey> {
   return new Set(
     plan.space.surfaces.flatMap((surface) => {
-      const boxes = panelsOn(plan, surface, plan.poses[0]?.id ?? "", parked).map((panel) => ({
+      const boxes = panelsOn(plan, surface, plan.positions[0]?.id ?? "", parked).map((panel) => ({
         id: panel.id,
         ...boundsOf(footprintOf(panel)),
       }));
@@ -206,14 +206,14 @@ export function surfacesUnder({ space }: Plan, { pieces }: Fixing): Plan["space"
   return space.surfaces.filter(({ id }) => ids.has(id));
 }
 
-/** How steep its panels stand at most and at least, in any pose and season, against what holds them. */
+/** How steep its panels stand at most and at least, in any position and season, against what holds them. */
 function tiltsOf(plan: Plan, { tiltDeg, pieces, method }: Fixing) {
   if (tiltDeg !== null) return { maxDeg: tiltDeg, minDeg: tiltDeg, isAssumed: false };
   const slopes = new Map(plan.space.surfaces.map(({ id, slopeDeg }) => [id, slopeDeg]));
   const slopeOf = (key: PanelKey) =>
     slopes.get(plan.space.places.find((place) => keyOf(place) === key)?.surfaceId ?? "") ?? 0;
-  const inPoses = plan.poses.map((pose) => {
-    const stands = poseIn(plan, pose.id);
+  const inPositions = plan.positions.map((position) => {
+    const stands = positionIn(plan, position.id);
     return pieces.map((ref) => {
       const key = keyOf(ref);
       const stand = standOf(stands, ref);
@@ -226,11 +226,11 @@ function tiltsOf(plan: Plan, { tiltDeg, pieces, method }: Fixing) {
       ? turning.turns.map(({ tiltDeg: tilt }) => Math.abs(tilt))
       : [],
   );
-  const [said, ...inSeasons] = [Math.max(0, ...inPoses.flat()), ...seasons];
+  const [said, ...inSeasons] = [Math.max(0, ...inPositions.flat()), ...seasons];
   // a frame stands at some tilt: where none is said, one in which wind both lifts it and pushes it
   if (mountingMethods[method].holdsBy === "standing" && said === 0 && inSeasons.length === 0)
     return { maxDeg: defaultTiltDeg, minDeg: defaultTiltDeg, isAssumed: true };
-  const steepest = inPoses.map((tilts) => Math.max(0, ...tilts));
+  const steepest = inPositions.map((tilts) => Math.max(0, ...tilts));
   return {
     maxDeg: Math.max(0, ...steepest, ...seasons),
     minDeg: Math.min(...(steepest.length > 0 ? steepest : [0])),

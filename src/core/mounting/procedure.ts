@@ -1,4 +1,4 @@
-import { branchesOfRows, isFuseStrict, jointOfLane, needsFuse, ratedPanel } from "../protection/cabling";
+import { branchesOfStrings, isFuseStrict, jointOfPortArray, needsFuse, ratedPanel } from "../protection/cabling";
 import { type Fixing, fuseAt, type GateId, type MountingMethodId, type Plan, switchAt } from "../plan";
 import { keyOf, usedIn } from "../engine/array";
 import { surfacesUnder } from "./load";
@@ -26,29 +26,29 @@ function joinedTo(
   { pieces, method }: Fixing,
 ): Pick<Conditions, "hasBattery" | "hasFuses" | "hasSwitch" | "hasBox"> {
   const held = new Set(pieces.map(keyOf));
-  const lanes = plan.wirings.flatMap((wiring) =>
-    wiring.lanes
-      .filter(({ rows }) => usedIn(rows).some((tile) => held.has(keyOf(tile))))
-      .map((lane) => ({ lane, guards: wiring.guards })),
+  const portArrays = plan.wirings.flatMap((wiring) =>
+    wiring.portArrays
+      .filter(({ strings }) => usedIn(strings).some((tile) => held.has(keyOf(tile))))
+      .map((portArray) => ({ portArray, guards: wiring.guards })),
   );
   const isStrict = isFuseStrict(plan);
   return {
-    hasBattery: lanes.some(
-      ({ lane }) => plan.inputs.find(({ id }) => id === lane.inputId)?.device.kind === "chargeController",
+    hasBattery: portArrays.some(
+      ({ portArray }) => plan.inputs.find(({ id }) => id === portArray.inputId)?.device.kind === "chargeController",
     ),
-    hasFuses: lanes.some(({ lane, guards }) =>
-      (branchesOfRows(lane.rows, (tile) => ratedPanel(plan, tile)) ?? []).some(
+    hasFuses: portArrays.some(({ portArray, guards }) =>
+      (branchesOfStrings(portArray.strings, (tile) => ratedPanel(plan, tile)) ?? []).some(
         (branch) =>
           needsFuse(branch, isStrict) ||
-          (branch.row.id !== null && fuseAt(guards, { type: "row", rowId: branch.row.id }) !== null),
+          (branch.string.id !== null && fuseAt(guards, { type: "string", stringId: branch.string.id }) !== null),
       ),
     ),
     hasSwitch:
-      lanes.some(({ lane: { inputId, portId }, guards }) =>
+      portArrays.some(({ portArray: { inputId, portId }, guards }) =>
         inputId === null || portId === null ? false : switchAt(guards, { type: "isolator", inputId, portId }) !== null,
       ) ||
-      (lanes.length > 0 && mountingMethods[method].expectsIsolator),
-    hasBox: lanes.some(({ lane }) => jointOfLane(plan, lane) === "box"),
+      (portArrays.length > 0 && mountingMethods[method].expectsIsolator),
+    hasBox: portArrays.some(({ portArray }) => jointOfPortArray(plan, portArray) === "box"),
   };
 }
 

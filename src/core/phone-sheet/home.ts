@@ -135,8 +135,8 @@ type ReadAt = {
 
 /** Where a field of the sheet reads, in one line. */
 export function readKey({ inputId, portId, place, quantity }: ReadAt): string {
-  // of a row its number alone would be another one’s after a change
-  const at = place.type === "row" ? `row:${place.n}.${place.rowId ?? ""}` : keyOfPlace(place);
+  // of a string its number alone would be another one’s after a change
+  const at = place.type === "string" ? `row:${place.n}.${place.stringId ?? ""}` : keyOfPlace(place);
   return [inputId, portId, at, quantity].join("/");
 }
 
@@ -153,8 +153,8 @@ function placeOf(at: string): ReadPlace | null {
   if (at === "array" || at === "input") return { type: at };
   const panel = /^panel:([A-Za-z0-9_-]{1,64})\.([1-9]\d{0,4})$/.exec(at);
   if (panel !== null) return { type: "panel", panelId: panel[1] ?? "", piece: Number(panel[2]) };
-  const row = /^row:([1-9]\d{0,2})\.([A-Za-z0-9_-]{0,64})$/.exec(at);
-  if (row !== null && Number(row[1]) <= 200)
-    return { type: "row", n: Number(row[1]), rowId: row[2] === "" ? null : (row[2] ?? null) };
+  const string = /^row:([1-9]\d{0,2})\.([A-Za-z0-9_-]{0,64})$/.exec(at);
+  if (string !== null && Number(string[1]) <= 200)
+    return { type: "string", n: Number(string[1]), stringId: string[2] === "" ? null : (string[2] ?? null) };
   return null;
 }

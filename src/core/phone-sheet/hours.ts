@@ -1,8 +1,8 @@
 import { hourMs } from "../engine/numeric";
 import { unsaidSky } from "../measurements";
 import { type Plan } from "../plan";
-import { createBench, provedLane, healthyArray } from "../commissioning";
-import { type LaneContext, solvableById } from "../plan-model";
+import { createBench, provedPortArray, healthyArray } from "../commissioning";
+import { type PortArrayContext, solvableById } from "../plan-model";
 import { createPlanes, typicalMonthsOf } from "../wiring/year";
 import { lightOfWord } from "../log";
 
@@ -35,39 +35,41 @@ export function* hoursDue(
   longitudeDeg: number,
 ): Generator<{ readonly share: number }, readonly PortHours[], void> {
   const ready = solvableById(plan, wiringId);
-  const planeOf = createPlanes(plan, ready.poses[0]?.id ?? "", longitudeDeg);
+  const planeOf = createPlanes(plan, ready.positions[0]?.id ?? "", longitudeDeg);
   const airC = airOf(plan, fromMs);
   const firstMs = Math.ceil(fromMs / hourMs) * hourMs;
   const ports: PortHours[] = [];
   const count = days * 24;
-  for (const [nth, context] of ready.lanes.entries()) {
+  for (const [nth, context] of ready.portArrays.entries()) {
     const hours: HourDue[] = [];
     for (let k = 0; k < count; k++) {
-      if (k % 6 === 0) yield { share: (nth + k / count) / ready.lanes.length };
+      if (k % 6 === 0) yield { share: (nth + k / count) / ready.portArrays.length };
       const due = dueAt(context, firstMs + k * hourMs, airC, longitudeDeg, planeOf);
       if (due !== null) hours.push(due);
     }
-    ports.push({ inputId: context.lane.inputId ?? "", portId: context.lane.portId ?? "", airC, hours });
+    ports.push({ inputId: context.portArray.inputId ?? "", portId: context.portArray.portId ?? "", airC, hours });
   }
   return ports;
 }
 
 function dueAt(
-  context: LaneContext,
+  context: PortArrayContext,
   atMs: number,
   airC: number,
   longitudeDeg: number,
   planeOf: ReturnType<typeof createPlanes>,
 ): HourDue | null {
-  const lane = provedLane(context, { ...unsaidSky, cloud: "clear", airC }, { atMs, longitudeDeg }, planeOf);
-  if (lane === null || lane.clearWm2 < minWm2) return null;
-  const bench = createBench(lane.tree, lane.window, lane.tracking);
+  const portArray = provedPortArray(context, { ...unsaidSky, cloud: "clear", airC }, { atMs, longitudeDeg }, planeOf);
+  if (portArray === null || portArray.clearWm2 < minWm2) return null;
+  const bench = createBench(portArray.tree, portArray.window, portArray.tracking);
   const under = (share: number) =>
-    bench.predict(healthyArray({ irradianceWm2: share * lane.clearWm2, airTempC: airC, rossK: lane.sky.rossK }));
+    bench.predict(
+      healthyArray({ irradianceWm2: share * portArray.clearWm2, airTempC: airC, rossK: portArray.sky.rossK }),
+    );
   const clear = under(1);
   return {
     atMs,
-    lightWm2: lane.clearWm2,
+    lightWm2: portArray.clearWm2,
     openV: clear.array.openV ?? 0,
     runV: clear.input.runV ?? 0,
     runA: clear.input.runA ?? 0,

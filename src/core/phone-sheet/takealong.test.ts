@@ -52,8 +52,8 @@ test("what came home is records that may be kept, the same each time it is read"
 test("a place goes into a key and comes out of it; what is none is left out", () => {
   for (const place of [
     { type: "panel", panelId: "roof", piece: 3 },
-    { type: "row", rowId: null, n: 2 },
-    { type: "row", rowId: "row-9", n: 1 },
+    { type: "string", stringId: null, n: 2 },
+    { type: "string", stringId: "row-9", n: 1 },
     { type: "array" },
     { type: "input" },
   ] as const) {

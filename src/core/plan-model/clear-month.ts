@@ -7,12 +7,12 @@ import {
   type Kind,
   kindOf,
   kindsIn,
-  type LaneContext,
+  type PortArrayContext,
   type PanelHour,
   type Site,
   type SkyState,
   panelNoonW,
-} from "./lane-context";
+} from "./port-array-context";
 
 const daysPerMonth = 30;
 /** Light at which one panel is solved, in steps up to more than a clear sky sends to a tilted one, W/m². */
@@ -47,30 +47,30 @@ export function clearDayOfOnePanel(
 }
 
 /**
- * A lane's array at bright noon, and where it runs there; null where nobody knows, or nothing is taken. `flat`: solved with all
+ * A port array's array at bright noon, and where it runs there; null where nobody knows, or nothing is taken. `flat`: solved with all
  * panels flat, else tilted as they stand.
  */
 export type NoonState = Pick<SkyState, "array" | "operating"> & { readonly flat: boolean };
 
 /**
- * Energy of a month of such days, and what a watt limit over all these lanes together cuts off what they then take, kWh.
+ * Energy of a month of such days, and what a watt limit over all these port arrays together cuts off what they then take, kWh.
  * Panels get the light of the plane they are tilted to. What unequal panels lose to each other at noon they are taken to
  * lose all day: within about 1 % of solving every hour.
  */
 export function clearMonthKwh(
-  lanes: readonly LaneContext[],
+  portArrays: readonly PortArrayContext[],
   limitW: number,
-  noonOf: (lane: LaneContext) => NoonState,
+  noonOf: (portArray: PortArrayContext) => NoonState,
 ): { totalKwh: number; clippedKwh: number } {
-  const [first] = lanes;
+  const [first] = portArrays;
   if (first === undefined) return { totalKwh: 0, clippedKwh: 0 };
-  const days = lanes.map((lane) => {
-    const counted = termsById(lane);
-    const day = counted.map(({ kind, stand, count }) => ({ count, hours: lane.clearDay(kind, stand) }));
-    const noon = noonOf(lane);
+  const days = portArrays.map((portArray) => {
+    const counted = termsById(portArray);
+    const day = counted.map(({ kind, stand, count }) => ({ count, hours: portArray.clearDay(kind, stand) }));
+    const noon = noonOf(portArray);
     const ownW = counted.reduce(
       (sum, { kind, stand, count }) =>
-        sum + count * panelNoonW(lane, kind, noon.flat ? { ...lying, mount: stand.mount } : stand),
+        sum + count * panelNoonW(portArray, kind, noon.flat ? { ...lying, mount: stand.mount } : stand),
       0,
     );
     return { day, joined: ownW > 0 ? noon.array.mpp.p / ownW : 0, taken: takenBy(noon) };
@@ -79,13 +79,13 @@ export function clearMonthKwh(
   let clippedWh = 0;
   const [sample] = days[0]?.day ?? [];
   for (const [k, { hours }] of (sample?.hours ?? []).entries()) {
-    const laneW = days.reduce(
+    const portArrayW = days.reduce(
       (sum, { day, joined, taken }) =>
         sum + taken(joined * day.reduce((all, { count, hours: of }) => all + count * (of[k]?.panelW ?? 0), 0)),
       0,
     );
-    totalWh += laneW * hours;
-    clippedWh += Math.max(0, laneW - limitW) * hours;
+    totalWh += portArrayW * hours;
+    clippedWh += Math.max(0, portArrayW - limitW) * hours;
   }
   return { totalKwh: (totalWh * daysPerMonth) / 1000, clippedKwh: (clippedWh * daysPerMonth) / 1000 };
 }
@@ -108,12 +108,12 @@ function takenBy({ array, operating }: NoonState): (freeW: number) => number {
   }
 }
 
-/** The panels of a lane counted by kind and by how they are fixed and turned; shade and stowing aside. */
-function termsById(lane: LaneContext): { kind: Kind; stand: Stand; count: number }[] {
-  return kindsIn(lane).flatMap((kind) => {
+/** The panels of a port array counted by kind and by how they are fixed and turned; shade and stowing aside. */
+function termsById(portArray: PortArrayContext): { kind: Kind; stand: Stand; count: number }[] {
+  return kindsIn(portArray).flatMap((kind) => {
     const stands = new Map<string, { kind: Kind; stand: Stand; count: number }>();
-    for (const tile of lane.tiles.filter((each) => kindOf(lane, each) === kind)) {
-      const { tiltDeg, azimuthDeg, mount } = standOf(lane.pose, tile);
+    for (const tile of portArray.tiles.filter((each) => kindOf(portArray, each) === kind)) {
+      const { tiltDeg, azimuthDeg, mount } = standOf(portArray.position, tile);
       const key = JSON.stringify([tiltDeg, azimuthDeg, mount]);
       const known = stands.get(key) ?? { kind, stand: { ...lying, tiltDeg, azimuthDeg, mount }, count: 0 };
       stands.set(key, { ...known, count: known.count + 1 });

@@ -2,7 +2,7 @@ import { solveNet } from "../engine/net";
 import { stcCellTempC, stcIrradianceWm2 } from "../engine/panel";
 import { codeTableFactor } from "./code-table";
 import { type ColdVolts } from "./cold-volts";
-import { type Kind, type Site } from "./lane-context";
+import { type Kind, type Site } from "./port-array-context";
 
 export function coldVoltsOf({ fit, model, assumedFields }: Kind, { recordLowC }: Pick<Site, "recordLowC">): ColdVolts {
   const { label } = fit;

@@ -2,7 +2,7 @@ export { codeTableFactor } from "./code-table";
 export { type Assumption, type Term } from "./assumption";
 export {
   kindOf,
-  type LaneContext,
+  type PortArrayContext,
   netIn,
   clearScene,
   type SharedContext,
@@ -17,17 +17,17 @@ export {
   siteAssumed,
   byAmps,
   fitAssumed,
-  solveRows,
+  solveStrings,
   isFlat,
   labelSum,
-} from "./lane-context";
+} from "./port-array-context";
 export { createSolveCache, type SolveCache, type TileState } from "./solve-cache";
 export {
   parkedIn,
   type SolvableWiring,
   copperIn,
-  laneOf,
-  type NamedPose,
+  portArrayOf,
+  type NamedPosition,
   solvableWiring,
   recordLowOf,
   mountReports,
@@ -42,5 +42,5 @@ export {
   cableEnvironment,
 } from "./solvable-wiring";
 export { type ColdBy, type ColdVolts } from "./cold-volts";
-export { posesOf, solvableById } from "./solvable-by-id";
+export { positionsOf, solvableById } from "./solvable-by-id";
 export { clearMonthKwh } from "./clear-month";

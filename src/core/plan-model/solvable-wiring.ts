@@ -7,30 +7,37 @@ import {
   readLabel,
   type RequiredField,
 } from "../engine/panel";
-import { type CableEnvironment, copperOf, type LaneCopper, noCopper } from "../protection/cabling";
+import { type CableEnvironment, copperOf, type PortArrayCopper, noCopper } from "../protection/cabling";
 import { carefulRecords, doKindsAgree, extremeRecords } from "../site/climate";
 import { type Facing, facingOf } from "../engine/light";
-import { fixedPose, labelOf, type Plan, type PlanPanel, type PortSheet, type Wiring } from "../plan";
+import { fixedPosition, labelOf, type Plan, type PlanPanel, type PortSheet, type Wiring } from "../plan";
 import { mountReport, type MountReport, type MountEnvironment } from "../mounting";
 import { type Parked } from "../layout/roof";
 import { brightNoonAirC, type Mount } from "../engine/sky";
 import {
   keyOf,
   type PortArray,
-  laneKey,
-  type Pose,
-  sameLane,
+  portArrayKey,
+  type Position,
+  samePortArray,
   type Stand,
   type PanelRef,
   tilesOf,
 } from "../engine/array";
-import { buildLane, type SharedContext, type Kind, type LaneContext, type Site, solverFor } from "./lane-context";
+import {
+  buildPortArray,
+  type SharedContext,
+  type Kind,
+  type PortArrayContext,
+  type Site,
+  solverFor,
+} from "./port-array-context";
 import { coldVoltsOf } from "./cold";
 import { type Assumption } from "./assumption";
 import { type SolveCache } from "./solve-cache";
 import { clearDayOfOnePanel, powerByLight } from "./clear-month";
 
-/** What has to be there before a lane can be judged. */
+/** What has to be there before a port array can be judged. */
 export type Missing =
   | { readonly type: "noPanel" }
   | { readonly type: "labelIncomplete"; readonly panelName: string; readonly fields: readonly RequiredField[] }
@@ -67,37 +74,37 @@ export function parkedIn({ site }: Pick<Plan, "site">): Parked {
   return { headingDeg: site.headingDeg ?? 0, latitudeDeg: site.latitudeDeg ?? assumedLatitudeDeg };
 }
 
-/** Panels to buy that a mend may ask for at most; the solver is made wide enough for them. */
+/** Panels to buy that a fix may ask for at most; the solver is made wide enough for them. */
 export const extraPanels = 3;
 
-/** A pose with the name it goes by. */
-export type NamedPose = { readonly id: string; readonly name: string; readonly pose: Pose };
+/** A position with the name it goes by. */
+export type NamedPosition = { readonly id: string; readonly name: string; readonly position: Position };
 
-/** A wiring made ready for judging in all its poses: what its lanes share, the lanes themselves, and what is missing. */
+/** A wiring made ready for judging in all its positions: what its port arrays share, the port arrays themselves, and what is missing. */
 export type SolvableWiring = {
   readonly plan: Plan;
   readonly wiringId: string;
-  /** All lanes of the wiring, judgeable or not. */ readonly wired: readonly PortArray[];
-  /** The poses it is used in. */ readonly poses: readonly NamedPose[];
+  /** All port arrays of the wiring, judgeable or not. */ readonly wired: readonly PortArray[];
+  /** The positions it is used in. */ readonly positions: readonly NamedPosition[];
   readonly common: SharedContext;
-  /** What is said of the copper of its lanes, and of others its ports might have. */
-  readonly copperOf: (lane: PortArray) => LaneCopper;
-  /** Its lanes in the pose looked at, and in each of its poses. */
-  readonly lanes: readonly LaneContext[];
-  readonly posed: readonly (readonly LaneContext[])[];
+  /** What is said of the copper of its port arrays, and of others its ports might have. */
+  readonly copperOf: (portArray: PortArray) => PortArrayCopper;
+  /** Its port arrays in the position looked at, and in each of its positions. */
+  readonly portArrays: readonly PortArrayContext[];
+  readonly positioned: readonly (readonly PortArrayContext[])[];
   readonly missing: readonly Missing[];
   readonly memory: SolveCache;
 };
 
-/** Makes some lanes of a plan ready for judging in some poses, of which one is looked at. What `memory` still knows is not worked out again. */
+/** Makes some port arrays of a plan ready for judging in some positions, of which one is looked at. What `memory` still knows is not worked out again. */
 export function solvableWiring(
   plan: Plan,
-  { id: wiringId, lanes }: Pick<Wiring, "id" | "lanes">,
+  { id: wiringId, portArrays }: Pick<Wiring, "id" | "portArrays">,
   memory: SolveCache,
-  poses: readonly NamedPose[],
+  positions: readonly NamedPosition[],
   shown = 0,
 ): SolvableWiring {
-  const used = new Set(tilesOf(lanes).flatMap((tile) => [keyOf(tile), tile.panelId]));
+  const used = new Set(tilesOf(portArrays).flatMap((tile) => [keyOf(tile), tile.panelId]));
   // kinds on the shelf too: a search may try them
   const readings = plan.panels
     .flatMap((panel) => sheetsOf(panel))
@@ -120,19 +127,20 @@ export function solvableWiring(
         kinds,
       ),
   );
-  const copperOfLane = copperIn(plan, wiringId, poses[0]?.id ?? "");
-  const remembered = (lane: PortArray, pose: Pose) => {
-    const copper = copperOfLane(lane);
-    const key = [lane, standsIn(lane, pose), portOf(plan, lane), keyOfCopper(copper)];
-    return memory.lane(JSON.stringify(key), () => laneOf(plan, common, lane, pose, copper));
+  const copperOfPortArray = copperIn(plan, wiringId, positions[0]?.id ?? "");
+  const remembered = (portArray: PortArray, position: Position) => {
+    const copper = copperOfPortArray(portArray);
+    const key = [portArray, standsIn(portArray, position), portOf(plan, portArray), keyOfCopper(copper)];
+    return memory.portArray(JSON.stringify(key), () => portArrayOf(plan, common, portArray, position, copper));
   };
   const isRead = (tile: PanelRef) => !lost.has(keyOf(tile)) && (kinds.has(keyOf(tile)) || kinds.has(tile.panelId));
-  const judgeable = lanes.filter((lane) => tilesOf([lane]).every(isRead));
+  const judgeable = portArrays.filter((portArray) => tilesOf([portArray]).every(isRead));
   const missing: Missing[] = readings.flatMap(({ sheet, reading }) =>
     used.has(sheet.id) && reading.type === "missing" ? [reading.missing] : [],
   );
   if (used.size === 0) missing.push({ type: "noPanel" });
-  if (plan.inputs.length === 0 || lanes.some((lane) => lane.portId === null)) missing.push({ type: "noInput" });
+  if (plan.inputs.length === 0 || portArrays.some((portArray) => portArray.portId === null))
+    missing.push({ type: "noInput" });
   const { recordLowC: lowC, recordLowSource, recordHighC: highC, latitudeDeg, route } = plan.site;
   if (lowC !== null && highC !== null && lowC > highC) missing.push({ type: "recordsCrossed", lowC, highC });
   const places = [latitudeDeg, ...route.map((halt) => halt.latitudeDeg)].filter((each) => each !== null);
@@ -140,29 +148,44 @@ export function solvableWiring(
   if ((lowC === null || recordLowSource === "climateKind") && unknown !== undefined)
     missing.push({ type: "recordLowAsked", latitudeDeg: unknown });
   const ordered = inPortOrder(plan, judgeable);
-  const posed = poses.map(({ pose }) => ordered.flatMap((lane) => remembered(lane, pose) ?? []));
-  const contexts = posed[shown] ?? [];
-  // lanes that are remembered stand for the equal ones asked about, so that a search sees which it leaves alone
-  const wired = lanes.map((lane) => contexts.find((context) => sameLane(context.lane, lane))?.lane ?? lane);
-  return { plan, wiringId, wired, poses, common, copperOf: copperOfLane, lanes: contexts, posed, missing, memory };
+  const positioned = positions.map(({ position }) =>
+    ordered.flatMap((portArray) => remembered(portArray, position) ?? []),
+  );
+  const contexts = positioned[shown] ?? [];
+  // port arrays that are remembered stand for the equal ones asked about, so that a search sees which it leaves alone
+  const wired = portArrays.map(
+    (portArray) => contexts.find((context) => samePortArray(context.portArray, portArray))?.portArray ?? portArray,
+  );
+  return {
+    plan,
+    wiringId,
+    wired,
+    positions,
+    common,
+    copperOf: copperOfPortArray,
+    portArrays: contexts,
+    positioned,
+    missing,
+    memory,
+  };
 }
 
-/** What is said of the copper of a wiring, for its lanes and any others it might have. */
-export function copperIn(plan: Plan, wiringId: string, poseId: string): (lane: PortArray) => LaneCopper {
+/** What is said of the copper of a wiring, for its port arrays and any others it might have. */
+export function copperIn(plan: Plan, wiringId: string, positionId: string): (portArray: PortArray) => PortArrayCopper {
   const wiring = plan.wirings.find(({ id }) => id === wiringId);
   if (wiring === undefined) return () => noCopper;
-  const around = cableEnvironment(plan, poseId);
-  return (lane) => copperOf(plan, wiring, lane, around);
+  const around = cableEnvironment(plan, positionId);
+  return (portArray) => copperOf(plan, wiring, portArray, around);
 }
 
-function keyOfCopper({ cables, fusesA }: LaneCopper): unknown {
-  return [cables === null ? null : [...cables.rowOhm, cables.otherRowOhm, cables.arrayOhm], ...fusesA];
+function keyOfCopper({ cables, fusesA }: PortArrayCopper): unknown {
+  return [cables === null ? null : [...cables.stringOhm, cables.otherStringOhm, cables.arrayOhm], ...fusesA];
 }
 
-/** What cables are judged by: how hot it gets, and how they lie in a pose. */
-export function cableEnvironment(plan: Plan, poseId: string): CableEnvironment {
+/** What cables are judged by: how hot it gets, and how they lie in a position. */
+export function cableEnvironment(plan: Plan, positionId: string): CableEnvironment {
   const { recordHighC, mount } = siteOf(plan);
-  return { recordHighC, mount, parked: parkedIn(plan), poseId };
+  return { recordHighC, mount, parked: parkedIn(plan), positionId };
 }
 
 /** What panels are fixed by, each with all that is worked out of it. */
@@ -201,32 +224,33 @@ export function kindOfPiece(plan: Pick<Plan, "panels">, ref: Pick<PanelRef, "pan
   return read?.type === "kind" ? read.kind : null;
 }
 
-function standsIn(lane: PortArray, pose: Pose): unknown {
-  return pose.size === 0 ? [] : tilesOf([lane]).map((tile) => pose.get(keyOf(tile)) ?? null);
+function standsIn(portArray: PortArray, position: Position): unknown {
+  return position.size === 0 ? [] : tilesOf([portArray]).map((tile) => position.get(keyOf(tile)) ?? null);
 }
 
-/** Lanes in the order of the plan's ports, however the wiring came about; one without a port last. */
-export function inPortOrder({ inputs }: Pick<Plan, "inputs">, lanes: readonly PortArray[]): PortArray[] {
+/** Port arrays in the order of the plan's ports, however the wiring came about; one without a port last. */
+export function inPortOrder({ inputs }: Pick<Plan, "inputs">, portArrays: readonly PortArray[]): PortArray[] {
   const ports = inputs.flatMap(({ id, device }) =>
-    device.ports.map((port) => laneKey({ inputId: id, portId: port.id })),
+    device.ports.map((port) => portArrayKey({ inputId: id, portId: port.id })),
   );
-  const placeOf = (lane: PortArray) => (ports.indexOf(laneKey(lane)) + ports.length + 1) % (ports.length + 1);
-  return [...lanes].sort((a, b) => placeOf(a) - placeOf(b));
+  const placeOf = (portArray: PortArray) =>
+    (ports.indexOf(portArrayKey(portArray)) + ports.length + 1) % (ports.length + 1);
+  return [...portArrays].sort((a, b) => placeOf(a) - placeOf(b));
 }
 
-/** A lane made ready with what lanes have in common; null while its port is not in the plan or nothing in it is in use. */
-export function laneOf(
+/** A port array made ready with what port arrays have in common; null while its port is not in the plan or nothing in it is in use. */
+export function portArrayOf(
   plan: Plan,
   common: SharedContext,
-  lane: PortArray,
-  pose: Pose,
-  copper: LaneCopper,
-): LaneContext | null {
-  const found = portOf(plan, lane);
-  return found === undefined ? null : buildLane(common, lane, found.device, found.port, pose, copper);
+  portArray: PortArray,
+  position: Position,
+  copper: PortArrayCopper,
+): PortArrayContext | null {
+  const found = portOf(plan, portArray);
+  return found === undefined ? null : buildPortArray(common, portArray, found.device, found.port, position, copper);
 }
 
-/** The port a lane feeds, if the plan has it. */
+/** The port a port array feeds, if the plan has it. */
 export function portOf(
   plan: Plan,
   { inputId, portId }: Pick<PortArray, "inputId" | "portId">,
@@ -286,7 +310,7 @@ function commonOf(plan: Plan, sheets: readonly Sheet[], kinds: ReadonlyMap<strin
   const clearDay = (kind: Kind, stand: Stand) =>
     daysOf(kind)(stand.mount ?? site.mount)(JSON.stringify(facingOf(stand, site)));
   const cold = onceEach((kind: Kind) => coldVoltsOf(kind, site));
-  const fixed = fixedPose(plan);
+  const fixed = fixedPosition(plan);
   const mounts = [...fixed.values()].flatMap(({ mount }) => mount ?? []);
   return {
     site,

@@ -2,10 +2,10 @@ import { type LabelDraft, type Measured, type PanelLabel, type LabelReading, rea
 import { type Shades } from "../engine/light";
 import { type Plan } from "../plan";
 import { isLimitSky, type Sky, type SkyName } from "../engine/sky";
-import { type SharedContext, type LaneContext, type SkyState, underSky } from "./lane-context";
+import { type SharedContext, type PortArrayContext, type SkyState, underSky } from "./port-array-context";
 import { fitKind, type KindFit } from "./kind-fit";
 
-/** What one panel does while its lane runs. */
+/** What one panel does while its port array runs. */
 export type TileState = {
   readonly v: number;
   readonly i: number;
@@ -19,34 +19,38 @@ export type TileState = {
 };
 
 /**
- * What was worked out before and still holds, so that an edit to one lane costs one lane. Whoever judges again and
+ * What was worked out before and still holds, so that an edit to one port array costs one port array. Whoever judges again and
  * again keeps one; everything in it follows from its key alone, so remembering never changes an answer.
  */
 export type SolveCache = {
   readonly fit: (label: PanelLabel, measured: Measured | null) => KindFit;
   /** The reading that would reconcile a doubtful label, if there is one. */
   readonly reading: (label: LabelDraft) => LabelReading | null;
-  /** What lanes have in common under this key; a new one forgets the lanes built on the one before. */
+  /** What port arrays have in common under this key; a new one forgets the port arrays built on the one before. */
   readonly common: (key: string, make: () => SharedContext) => SharedContext;
-  readonly lane: (key: string, make: () => LaneContext | null) => LaneContext | null;
+  readonly portArray: (key: string, make: () => PortArrayContext | null) => PortArrayContext | null;
   /** What the rules say of it. */
-  readonly judged: <T>(context: LaneContext, make: () => readonly T[]) => readonly T[];
-  /** A lane with its panels on the way from one pose to another, by how they then stand. */
-  readonly between: (context: LaneContext, key: string, make: () => LaneContext | null) => LaneContext | null;
-  /** A lane as it stands under any sky, in whatever shadows; limit skies throw none. */
-  readonly under: (context: LaneContext, sky: Sky, shades: Shades) => SkyState;
+  readonly judged: <T>(context: PortArrayContext, make: () => readonly T[]) => readonly T[];
+  /** A port array with its panels on the way from one position to another, by how they then stand. */
+  readonly between: (
+    context: PortArrayContext,
+    key: string,
+    make: () => PortArrayContext | null,
+  ) => PortArrayContext | null;
+  /** A port array as it stands under any sky, in whatever shadows; limit skies throw none. */
+  readonly under: (context: PortArrayContext, sky: Sky, shades: Shades) => SkyState;
   readonly states: (state: SkyState, make: () => readonly TileState[]) => readonly TileState[];
-  /** A plan's surfaces in a pose: the same for as long as the parts of the plan are that decide how panels lie. */
-  readonly roof: <R extends object>(plan: Plan, poseId: string, make: () => R) => R;
+  /** A plan's surfaces in a position: the same for as long as the parts of the plan are that decide how panels lie. */
+  readonly roof: <R extends object>(plan: Plan, positionId: string, make: () => R) => R;
   /** What a rule says of them; under no name (null) nothing is kept, as it depends on more. */
   readonly onRoof: <T>(roof: object, rule: string | null, make: () => T) => T;
 };
 
 /** Kinds whose fits are kept: more than anyone has kinds of panel open at once. */
 const maxFits = 64;
-/** Lanes kept: those of a few wirings, and of a few edits back, for undo. */
-const maxLanes = 64;
-/** Poses of a few edits back, whose roofs are kept. */
+/** Port arrays kept: those of a few wirings, and of a few edits back, for undo. */
+const maxPortArrays = 64;
+/** Positions of a few edits back, whose roofs are kept. */
 const maxRoofs = 12;
 /** Things kept that were said of one of them. */
 const maxOnRoof = 200;
@@ -54,10 +58,10 @@ const maxOnRoof = 200;
 export function createSolveCache(): SolveCache {
   const fits = new Map<string, KindFit>();
   const readings = new Map<string, LabelReading | null>();
-  const lanes = new Map<string, LaneContext | null>();
-  const judged = new WeakMap<LaneContext, readonly unknown[]>();
-  const under = new WeakMap<LaneContext, Map<SkyName, { readonly key: string; readonly state: SkyState }>>();
-  const between = new WeakMap<LaneContext, Map<string, LaneContext | null>>();
+  const portArrays = new Map<string, PortArrayContext | null>();
+  const judged = new WeakMap<PortArrayContext, readonly unknown[]>();
+  const under = new WeakMap<PortArrayContext, Map<SkyName, { readonly key: string; readonly state: SkyState }>>();
+  const between = new WeakMap<PortArrayContext, Map<string, PortArrayContext | null>>();
   const states = new WeakMap<SkyState, readonly TileState[]>();
   const roofs: { readonly parts: readonly unknown[]; readonly context: object }[] = [];
   const onRoofs = new WeakMap<object, Map<string, unknown>>();
@@ -68,22 +72,22 @@ export function createSolveCache(): SolveCache {
     reading: (label) => remembered(readings, JSON.stringify(label), maxFits, () => readingsThatFit(label)[0] ?? null),
     common: (key, make) => {
       if (kept?.key !== key) {
-        lanes.clear();
+        portArrays.clear();
         kept = { key, common: make() };
       }
       return kept.common;
     },
-    lane: (key, make) => remembered(lanes, key, maxLanes, make),
-    judged: <T>(context: LaneContext, make: () => readonly T[]) => {
+    portArray: (key, make) => remembered(portArrays, key, maxPortArrays, make),
+    judged: <T>(context: PortArrayContext, make: () => readonly T[]) => {
       const known = judged.get(context) ?? make();
       judged.set(context, known);
-      // what is kept of a lane is what its rules said
+      // what is kept of a port array is what its rules said
       return known as readonly T[];
     },
     between: (context, key, make) => {
-      const known = between.get(context) ?? new Map<string, LaneContext | null>();
+      const known = between.get(context) ?? new Map<string, PortArrayContext | null>();
       between.set(context, known);
-      return remembered(known, key, maxLanes, make);
+      return remembered(known, key, maxPortArrays, make);
     },
     under: (context, sky, shades) => {
       if (isLimitSky(sky.name)) return context.actual[sky.name];
@@ -101,11 +105,11 @@ export function createSolveCache(): SolveCache {
       states.set(state, known);
       return known;
     },
-    roof: <R extends object>(plan: Plan, poseId: string, make: () => R) => {
-      const { space, panels, poses, mounts, fixings, site } = plan;
-      const parts = [space, panels, poses, mounts, fixings, site, poseId];
+    roof: <R extends object>(plan: Plan, positionId: string, make: () => R) => {
+      const { space, panels, positions, mounts, fixings, site } = plan;
+      const parts = [space, panels, positions, mounts, fixings, site, positionId];
       const known = roofs.find((roof) => roof.parts.every((part, k) => part === parts[k]));
-      // of one plan in one pose there is one
+      // of one plan in one position there is one
       if (known !== undefined) return known.context as R;
       const context = make();
       roofs.unshift({ parts, context });

@@ -2,7 +2,7 @@ import { maxPieces } from "../engine/array";
 import { type PlanFault } from "./fault";
 
 /** How many of each a plan of any version may hold; its schema and whatever comes before its schema keep to them. */
-export const maxOf = { panels: 40, inputs: 20, wirings: 20, poses: 20 } as const;
+export const maxOf = { panels: 40, inputs: 20, wirings: 20, positions: 20 } as const;
 
 /** Levels of lists and objects in each other; a wiring of the deepest groups allowed takes 25. */
 const maxNesting = 200;

@@ -1,6 +1,6 @@
-import { keyOf, type PortArray, type Row, rowsOfLanes, tilesOf } from "../engine/array";
+import { keyOf, type PortArray, type PvString, stringsOfPortArrays, tilesOf } from "../engine/array";
 import { type Plan } from "./plan";
-import { type Json, listOf, type DanglingReference, duplicateId } from "./section";
+import { type DanglingReference, duplicateId } from "./section";
 import { type End, type Cable, type ProtectiveDevice, type Copper } from "./schemas/cabling";
 
 /** A cable of which only its ends are known. */
@@ -29,8 +29,8 @@ export function endKey(end: End): string {
   switch (end.type) {
     case "piece":
       return `piece ${keyOf(end)}`;
-    case "row":
-      return `row ${end.rowId}`;
+    case "string":
+      return `string ${end.stringId}`;
     case "junction":
     case "isolator":
     case "port":
@@ -77,8 +77,11 @@ export function withGuard(guards: readonly ProtectiveDevice[], guard: Protective
 }
 
 /** What names something that is not there any more goes with it; a cable keeps its place without its way. */
-export function pruneCables<C extends Copper & { readonly lanes: readonly PortArray[] }>(plan: Plan, wiring: C): C {
-  const isThere = thereIn(plan, wiring.lanes);
+export function pruneCables<C extends Copper & { readonly portArrays: readonly PortArray[] }>(
+  plan: Plan,
+  wiring: C,
+): C {
+  const isThere = thereIn(plan, wiring.portArrays);
   const ways = new Set(plan.space.ways.map((way) => way.id));
   const lost = ({ wayId }: Cable) => wayId !== null && !ways.has(wayId);
   const runs = wiring.runs.filter(({ from, to }) => isThere(from) && isThere(to));
@@ -87,14 +90,14 @@ export function pruneCables<C extends Copper & { readonly lanes: readonly PortAr
   return { ...wiring, runs: runs.map((run) => (lost(run) ? { ...run, wayId: null } : run)), guards };
 }
 
-function thereIn(plan: Plan, lanes: readonly PortArray[]): (end: End) => boolean {
-  const rows = new Set(rowsOfLanes(lanes).map((row: Row) => row.id));
-  const keys = new Set(tilesOf(lanes).map(keyOf));
+function thereIn(plan: Plan, portArrays: readonly PortArray[]): (end: End) => boolean {
+  const strings = new Set(stringsOfPortArrays(portArrays).map((string: PvString) => string.id));
+  const keys = new Set(tilesOf(portArrays).map(keyOf));
   const inputOf = (inputId: string) => plan.inputs.find((input) => input.id === inputId);
   return (end) => {
     switch (end.type) {
-      case "row":
-        return rows.has(end.rowId);
+      case "string":
+        return strings.has(end.stringId);
       case "piece":
         return keys.has(keyOf(end));
       case "junction":
@@ -116,11 +119,11 @@ function thereIn(plan: Plan, lanes: readonly PortArray[]): (end: End) => boolean
 
 export function looseCopper(
   plan: Plan,
-  { lanes, runs, guards }: Copper & { readonly lanes: readonly PortArray[] },
+  { portArrays, runs, guards }: Copper & { readonly portArrays: readonly PortArray[] },
 ): DanglingReference | null {
   const twice = duplicateId("runs", runs) ?? duplicateId("guards", guards);
   if (twice !== null) return twice;
-  const isThere = thereIn(plan, lanes);
+  const isThere = thereIn(plan, portArrays);
   const ways = new Set(plan.space.ways.map((way) => way.id));
   for (const [k, run] of runs.entries()) {
     for (const side of ["from", "to"] as const)
@@ -131,42 +134,6 @@ export function looseCopper(
   for (const [k, { at }] of guards.entries())
     if (!isThere(at)) return { path: `guards.${k}.at`, problem: "names nothing that is in this plan" };
   return null;
-}
-
-/** Version 2: cables say how long, where and how thick; a junction is a port's, one with only a name a point. */
-export function copperToVersion2(wiring: Json): Json {
-  const endFrom = (end: unknown) =>
-    typeof end === "object" && end !== null && (end as Json)["type"] === "junction" ? { ...end, type: "point" } : end;
-  return {
-    ...wiring,
-    runs: listOf(wiring["runs"]).map((run) => ({
-      ...run,
-      from: endFrom(run["from"]),
-      to: endFrom(run["to"]),
-      lengthMm: null,
-      wayId: null,
-      lies: null,
-      portable: null,
-      size: null,
-    })),
-    guards: [],
-  };
-}
-
-/** Version 3: where a cable lies and how it is laid are two questions; what guards a battery says what it can interrupt. */
-export function copperToVersion3(wiring: Json): Json {
-  return {
-    ...wiring,
-    runs: listOf(wiring["runs"]).map(({ lies, ...run }) => ({
-      ...run,
-      where: lies === "roof" || lies === "inside" ? lies : lies === "buried" ? "ground" : null,
-      // a conduit is as hot as the place it lies in, and nobody has said which: the careful one is taken
-      how: lies === "conduit" || lies === "buried" ? lies : null,
-      circuits: null,
-      terminalC: null,
-    })),
-    guards: listOf(wiring["guards"]).map((guard) => ({ ...guard, breaksA: null })),
-  };
 }
 
 /** All wirings of a plan without what names nothing any more. */

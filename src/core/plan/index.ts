@@ -2,7 +2,7 @@ export { planFileName, planFileText } from "./file";
 export { type PlanFault } from "./fault";
 export { applyChange, applyChanges, type Change } from "./change";
 export { differences } from "./differences";
-export { fillLane, type Filling } from "./fill";
+export { fillPortArray, type Filling } from "./fill";
 export { emptyPlan, planSchema } from "./document";
 export { type Plan } from "./plan";
 export { madeUpCurrency } from "./fields";
@@ -29,7 +29,7 @@ export {
 export { countsBy, type PortField, type PortFieldName, portFieldNames, portFields } from "./port-fields";
 export { blankLabel, labelOf } from "./sections/panels";
 export { cellCuts, labelSchema, panelKindFacts, panelKinds, type PanelSheet, type PlanPanel } from "./schemas/panels";
-export { fixedPose, poseIn, type Standing, defaultPose } from "./sections/poses";
+export { fixedPosition, positionIn, type Standing, defaultPosition } from "./sections/positions";
 export {
   type Battery,
   type Chemistry,
@@ -63,7 +63,7 @@ export {
   type Gland,
   type Locker,
   type Place,
-  type PlaceInPose,
+  type PlaceInPosition,
   plainSurface,
   type RoofObstacle,
   type Surface,

@@ -17,7 +17,7 @@ const anyChange: fc.Arbitrary<Change> = fc.oneof(
     .map((vocV): Change => ({ type: "setLabel", panelId: "roof", patch: { vocV } })),
   fc
     .constantFrom("roof.1", "bookbay.2")
-    .map((key): Change => ({ type: "setStands", poseId: "parked", keys: [key], patch: { stance: "stowed" } })),
+    .map((key): Change => ({ type: "setStands", positionId: "parked", keys: [key], patch: { stance: "stowed" } })),
   fc.constantFrom("need" as const, "log" as const).map((step): Change => ({ type: "setNote", step, text: "changed" })),
   fc.uuid().map((id): Change => ({ type: "copyWiring", wiringId: "everyday", id, name: "Fresh" })),
 );
@@ -56,9 +56,9 @@ test("who changed what is told apart, with the places that differ", () => {
 });
 
 test("choices that do not fit together are refused with the place, not patched over", () => {
-  const mine = after({ type: "joinPast", wiringId: "everyday", keys: ["bookbay.1"], joinedPast: true });
+  const mine = after({ type: "setBypassed", wiringId: "everyday", keys: ["bookbay.1"], bypassed: true });
   const theirs = after({ type: "removePanel", panelId: "bookbay" });
   const apart = diffParts(base, mine, theirs);
   const reading = mergePlans(mine, theirs, apart, ({ kind }) => (kind === "wiring" ? "mine" : "theirs"));
-  expect(reading).toMatchObject({ type: "fault", fault: { type: "invalid", path: "wirings.0.lanes" } });
+  expect(reading).toMatchObject({ type: "fault", fault: { type: "invalid", path: "wirings.0.portArrays" } });
 });

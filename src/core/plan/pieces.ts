@@ -48,7 +48,7 @@ export function pieceName({ panels }: Pick<Plan, "panels">, key: PanelKey | stri
 
 /** Whatever is said of how panels stand, lie and are fixed, but for panels that do not stay. */
 export function keepOnly(plan: Plan, stays: (ref: PieceRef) => boolean): Plan {
-  const { mounts, fixings, poses, space } = plan;
+  const { mounts, fixings, positions, space } = plan;
   return {
     ...plan,
     mounts: mounts.map((mount) => ({ ...mount, pieces: mount.pieces.filter(stays) })),
@@ -56,7 +56,7 @@ export function keepOnly(plan: Plan, stays: (ref: PieceRef) => boolean): Plan {
       ...fixings,
       list: fixings.list.map((fixing) => ({ ...fixing, pieces: fixing.pieces.filter(stays) })),
     },
-    poses: poses.map((pose) => ({ ...pose, stands: pose.stands.filter(stays) })),
+    positions: positions.map((position) => ({ ...position, stands: position.stands.filter(stays) })),
     space: {
       ...space,
       places: space.places.filter(stays),

@@ -3,7 +3,7 @@ import path from "node:path";
 import fc from "fast-check";
 import { assess } from "../assessment";
 import { skyNames } from "../engine/sky";
-import { keyOf, type PortArray, matrixRows, newTile, tilesOf, rowOf } from "../engine/array";
+import { keyOf, type PortArray, matrixStrings, newTile, tilesOf, stringOf } from "../engine/array";
 import { demoPanels, demoInputs, demoPlans } from "@/demo";
 import { runs } from "@/testing";
 import {
@@ -48,11 +48,11 @@ function faultOf(text: string) {
   return reading.fault;
 }
 
-/** Rows in a group in rows in a group, so many deep. */
-const nested = (depth: number): PortArray["rows"] =>
+/** Strings in a group in strings in a group, so many deep. */
+const nested = (depth: number): PortArray["strings"] =>
   depth === 0
-    ? [{ ...rowOf([newTile("p", 1)]), id: "r0" }]
-    : [{ id: `r${depth}`, items: [{ type: "group", rows: nested(depth - 1) }], blockingDiode: false }];
+    ? [{ ...stringOf([newTile("p", 1)]), id: "r0" }]
+    : [{ id: `r${depth}`, items: [{ type: "group", strings: nested(depth - 1) }], blockingDiode: false }];
 
 const edited = (edit: (plan: Record<string, unknown>) => void): string => {
   const plan = JSON.parse(JSON.stringify(withParts)) as Record<string, unknown>;
@@ -103,7 +103,7 @@ describe("reading a plan file", () => {
     expect(faultOf('{"format": "golden-arr').type).toBe("notJson");
     expect(faultOf('{"hello": 1}').type).toBe("foreign");
     expect(faultOf("[1, 2]").type).toBe("foreign");
-    expect(faultOf(edited((plan) => (plan["version"] = 7)))).toEqual({ type: "newer", version: 7, known: 5 });
+    expect(faultOf(edited((plan) => (plan["version"] = 7)))).toEqual({ type: "newer", version: 7, known: 6 });
     expect(faultOf(`{"format": "${"x".repeat(maxPlanBytes)}"}`).type).toBe("tooLarge");
   });
 
@@ -121,25 +121,35 @@ describe("reading a plan file", () => {
       "(top)",
       /__proto__/,
     ],
-    ["a wiring that names no panel", (plan) => (plan["panels"] = []), "wirings.0.lanes", /no panel "p"/],
-    ["a lane on a port nobody has", (plan) => (plan["inputs"] = []), "wirings.0.lanes.0.inputId", /no input "i"/],
+    ["a wiring that names no panel", (plan) => (plan["panels"] = []), "wirings.0.portArrays", /no panel "p"/],
+    [
+      "strings on a PV input nobody has",
+      (plan) => (plan["inputs"] = []),
+      "wirings.0.portArrays.0.inputId",
+      /no input "i"/,
+    ],
     [
       "a panel wired twice",
       (plan) =>
         (plan["wirings"] = [
           {
             ...withParts.wirings[0],
-            lanes: withParts.wirings[0]?.lanes.map((lane) => ({ ...lane, rows: [...lane.rows, ...lane.rows] })),
+            portArrays: withParts.wirings[0]?.portArrays.map((portArray) => ({
+              ...portArray,
+              strings: [...portArray.strings, ...portArray.strings],
+            })),
           },
         ]),
-      "wirings.0.lanes",
+      "wirings.0.portArrays",
       /there twice/,
     ],
     [
       "groups nested without end",
       (plan) =>
-        (plan["wirings"] = [{ ...withParts.wirings[0], lanes: [{ inputId: "i", portId: "low", rows: nested(40) }] }]),
-      "wirings.0.lanes.0.rows",
+        (plan["wirings"] = [
+          { ...withParts.wirings[0], portArrays: [{ inputId: "i", portId: "low", strings: nested(40) }] },
+        ]),
+      "wirings.0.portArrays.0.strings",
       /deeper than 4/,
     ],
     [
@@ -181,15 +191,15 @@ describe("reading a plan file", () => {
     );
   });
 
-  const group = '{"type":"group","rows":[{"blockingDiode":false,"items":[';
+  const group = '{"type":"group","strings":[{"blockingDiode":false,"items":[';
   test.each<[string, string]>([
     ["groups 500 deep", `[{"blockingDiode":false,"items":[${group.repeat(500)}${"]}]}".repeat(500)}]}]`],
     ["lists 400 000 deep", `${"[".repeat(400_000)}${"]".repeat(400_000)}`],
-  ])("%s are refused, not followed", (_, rows) => {
-    const text = JSON.stringify({ ...withParts, wirings: [{ ...withParts.wirings[0], lanes: "HERE" }] });
-    const fault = faultOf(text.replace('"HERE"', `[{"inputId":"i","portId":"low","rows":${rows}}]`));
+  ])("%s are refused, not followed", (_, strings) => {
+    const text = JSON.stringify({ ...withParts, wirings: [{ ...withParts.wirings[0], portArrays: "HERE" }] });
+    const fault = faultOf(text.replace('"HERE"', `[{"inputId":"i","portId":"low","strings":${strings}}]`));
     expect(fault).toMatchObject({ type: "invalid", problem: expect.stringMatching(/nested deeper than/) as string });
-    expect(fault.type === "invalid" ? fault.path : "").toMatch(/^wirings\.0\.lanes\.0\.rows\.0/);
+    expect(fault.type === "invalid" ? fault.path : "").toMatch(/^wirings\.0\.portArrays\.0\.strings\.0/);
   });
 });
 
@@ -216,7 +226,7 @@ test("the published schema names the format, the version and every part of the p
 const anyChange: fc.Arbitrary<Change> = fc.oneof(
   fc.record({ type: fc.constant("rename" as const), name: fc.constantFrom("A", "B", "C") }),
   fc.record({
-    type: fc.constant("fillLane" as const),
+    type: fc.constant("fillPortArray" as const),
     wiringId: fc.constant("wiring-1"),
     inputId: fc.constant("i"),
     portId: fc.constantFrom("low", "high"),
@@ -265,9 +275,9 @@ test("any changes leave a plan that reads, and as many undos bring back the very
     fc.property(fc.array(anyChange, { maxLength: 40 }), (changes) => {
       let history = startHistory(withParts);
       for (const change of changes) {
-        // a lane is filled, and a wiring copied, only with what the plan still has and has not yet
+        // a port array is filled, and a wiring copied, only with what the plan still has and has not yet
         const gone =
-          change.type === "fillLane" &&
+          change.type === "fillPortArray" &&
           !(
             history.present.panels.length > 0 &&
             history.present.inputs.some(({ device }) => device.ports.some(({ id }) => id === change.portId))
@@ -308,14 +318,14 @@ test("differences names the deepest place that changed", () => {
 describe("an older plan file", () => {
   const old = readFileSync(path.join(__dirname, "fixtures/version-1.json"), "utf8");
 
-  test("reads as today's: its rows wired, its panels counted, its ports as they were", () => {
+  test("reads as today's: its strings wired, its panels counted, its ports as they were", () => {
     const reading = readPlanText(old);
     if (reading.type !== "plan") throw new Error(JSON.stringify(reading));
     const { plan } = reading;
-    expect(plan.version).toBe(5);
+    expect(plan.version).toBe(6);
     expect(plan.panels.map(({ pieces, given }) => [pieces.length, given])).toEqual([[3, 3]]);
-    const rows = matrixRows("shed", 1, 3).map((row, k) => ({ ...row, id: `r${k + 1}` }));
-    expect(plan.wirings[0]?.lanes).toEqual([{ inputId: "station", portId: "pv", rows }]);
+    const strings = matrixStrings("shed", 1, 3).map((string, k) => ({ ...string, id: `r${k + 1}` }));
+    expect(plan.wirings[0]?.portArrays).toEqual([{ inputId: "station", portId: "pv", strings }]);
     expect(plan.inputs[0]?.device).toMatchObject({
       groups: [],
       modules: [],
@@ -323,7 +333,7 @@ describe("an older plan file", () => {
     });
   });
 
-  test("of version 2 keeps every panel, input and row, and knows nothing of weights and prices", () => {
+  test("of version 2 keeps every panel, input and string, and knows nothing of weights and prices", () => {
     const text = readFileSync(path.join(__dirname, "fixtures/version-2.json"), "utf8");
     const older = JSON.parse(text) as {
       panels: { label: object }[];
@@ -336,7 +346,9 @@ describe("an older plan file", () => {
     const nothing = { weightKg: null, price: null, currency: "EUR" };
     expect(plan.wirings.map(({ id }) => id)).toEqual(older.wirings.map(({ id }) => id));
     const pieces = (value: unknown) => JSON.stringify(value).match(/"piece":\d+/g);
-    expect(plan.wirings.map(({ lanes }) => pieces(lanes))).toEqual(older.wirings.map(({ lanes }) => pieces(lanes)));
+    expect(plan.wirings.map(({ portArrays }) => pieces(portArrays))).toEqual(
+      older.wirings.map(({ lanes }) => pieces(lanes)),
+    );
     expect(plan.panels.map(({ label }) => label)).toEqual(
       older.panels.map(({ label }) => ({
         ...label,
@@ -354,7 +366,7 @@ describe("an older plan file", () => {
     );
   });
 
-  test("of version 3 says of every wiring what it said before, to the watt, though its panels stand in poses now", () => {
+  test("of version 3 says of every wiring what it said before, to the watt, though its panels stand in positions now", () => {
     const cases = JSON.parse(readFileSync(path.join(__dirname, "fixtures/version-3.json"), "utf8")) as Version3[];
     for (const { plan: older, verdicts } of cases) {
       const reading = readPlan(older);
@@ -377,11 +389,11 @@ describe("an older plan file", () => {
       }
     }
     const lantern = readPlan(cases[0]?.plan);
-    // panels that stand alike in several wirings are in one pose of them all
+    // panels that stand alike in several wirings are in one position of them all
     expect(lantern).toMatchObject({
       plan: {
-        poses: [{ stands: [] }, { stands: [{ stance: "stowed" }, { stance: "stowed" }] }],
-        wirings: [{ poseIds: ["pose-1"] }, { poseIds: ["pose-2"] }, { poseIds: ["pose-1"] }],
+        positions: [{ stands: [] }, { stands: [{ stance: "stowed" }, { stance: "stowed" }] }],
+        wirings: [{ positionIds: ["pose-1"] }, { positionIds: ["pose-2"] }, { positionIds: ["pose-1"] }],
       },
     });
   });
@@ -393,7 +405,7 @@ describe("an older plan file", () => {
       return { ...file, wirings: Array.from({ length: count }, (_, k) => ({ ...one, id: `w${k}`, ...counts })) };
     };
     const tall = readPlan(hostile(1, { series: 1e9, strings: -4 }));
-    expect(tall.type === "plan" ? tilesOf(tall.plan.wirings[0]?.lanes ?? []).length : 0).toBe(40);
+    expect(tall.type === "plan" ? tilesOf(tall.plan.wirings[0]?.portArrays ?? []).length : 0).toBe(40);
     expect(readPlan(hostile(1, { series: 40, strings: 40 }))).toMatchObject({
       fault: { type: "invalid", path: "wirings", problem: "1600 panels in one; allowed: up to 200" },
     });
@@ -424,7 +436,7 @@ describe("as many panels as a plan holds", () => {
       },
     }));
     const refs = panels.flatMap(({ id: panelId }) => [1, 2, 3, 4, 5].map((piece) => ({ panelId, piece })));
-    const rows = [{ ...rowOf(refs.map(({ panelId, piece }) => newTile(panelId, piece))), id: "r1" }];
+    const strings = [{ ...stringOf(refs.map(({ panelId, piece }) => newTile(panelId, piece))), id: "r1" }];
     const stands = refs.map((ref) => ({
       ...ref,
       stance: "out" as const,
@@ -432,25 +444,25 @@ describe("as many panels as a plan holds", () => {
       tiltDeg: long,
       azimuthDeg: long,
     }));
-    const poses = Array.from({ length: 20 }, (_, k) => ({
+    const positions = Array.from({ length: 20 }, (_, k) => ({
       id: `pose-${k}`,
       name: "n".repeat(80),
       stands,
       hours: { fromH: 23.987654321, toH: 1.987654321 },
     }));
-    const lanes = [{ inputId: "i", portId: "high", rows }];
+    const portArrays = [{ inputId: "i", portId: "high", strings }];
     return {
       ...withParts,
       panels,
       inputs: [input, ...Array.from({ length: 19 }, (_, k) => ({ ...input, id: `input-${k}` }))],
-      poses,
+      positions,
       wirings: Array.from({ length: 20 }, (_, k) => ({
         id: `w${k}`,
         name: "n".repeat(80),
         note: text,
-        poseIds: poses.map(({ id }) => id),
-        lanes,
-        rowsGiven: 1,
+        positionIds: positions.map(({ id }) => id),
+        portArrays,
+        stringsGiven: 1,
         runs: [],
         guards: [],
       })),
@@ -478,7 +490,7 @@ describe("as many panels as a plan holds", () => {
 describe("fewer panels of a kind", () => {
   const filling = (more: number) =>
     applyChange(withParts, {
-      type: "fillLane",
+      type: "fillPortArray",
       wiringId: "wiring-1",
       inputId: "i",
       portId: "high",
@@ -489,10 +501,10 @@ describe("fewer panels of a kind", () => {
     });
   const filled = filling(6);
 
-  test("filling a lane takes panels only as it is given them: one too few changes nothing", () => {
+  test("filling a port array takes panels only as it is given them: one too few changes nothing", () => {
     expect(filled.panels[0]?.pieces.length).toBe(7);
     expect(filling(5)).toBe(withParts);
-    const rewire = { type: "rewire", wiringId: "wiring-1", lanes: filled.wirings[0]?.lanes ?? [] } as const;
+    const rewire = { type: "rewire", wiringId: "wiring-1", portArrays: filled.wirings[0]?.portArrays ?? [] } as const;
     expect(applyChange(withParts, { ...rewire, counts: {} })).toBe(withParts);
     expect(applyChange(withParts, { ...rewire, counts: { p: 7 } })).toEqual(filled);
   });
@@ -500,7 +512,7 @@ describe("fewer panels of a kind", () => {
   test("takes the ones on the shelf first, then wired ones, and never breaks the plan", () => {
     for (let count = 7; count >= 1; count--) {
       const fewer = applyChange(filled, { type: "setCount", panelId: "p", count });
-      const keys = tilesOf(fewer.wirings[0]?.lanes ?? []).map(keyOf);
+      const keys = tilesOf(fewer.wirings[0]?.portArrays ?? []).map(keyOf);
       expect(keys.length).toBe(count);
       expect(readPlan(JSON.parse(JSON.stringify(fewer))).type).toBe("plan");
     }

@@ -7,7 +7,7 @@ import { type schema as space } from "./schemas/space";
 import { type schema as standards } from "./schemas/standards";
 import { type schema as mounts } from "./schemas/mounts";
 import { type schema as fixings } from "./schemas/fixings";
-import { type schema as poses } from "./schemas/poses";
+import { type schema as positions } from "./schemas/positions";
 import { type schema as wirings } from "./schemas/wirings";
 import { type schema as protect } from "./schemas/protect";
 import { type schema as shopping } from "./schemas/shopping";
@@ -15,7 +15,7 @@ import { type schema as notes } from "./schemas/notes";
 
 /** The plan document: what is saved, exported and undone. Everything derived is computed from it. */
 export const planFormat = "golden-array-plan";
-export const planVersion = 5;
+export const planVersion = 6;
 
 type Values = {
   site: z.infer<typeof site>;
@@ -25,7 +25,7 @@ type Values = {
   space: z.infer<typeof space>;
   mounts: z.infer<typeof mounts>;
   fixings: z.infer<typeof fixings>;
-  poses: z.infer<typeof poses>;
+  positions: z.infer<typeof positions>;
   wirings: z.infer<typeof wirings>;
   standards: z.infer<typeof standards>;
   protect: z.infer<typeof protect>;

@@ -39,7 +39,7 @@ export type PartKind =
   | "space"
   | "mount"
   | "fixing"
-  | "pose"
+  | "position"
   | "wiring"
   | "standard"
   | "protect"

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { changed, demoPlan, runs } from "@/testing";
-import { keyOf, rowsOfLanes, tilesOf } from "../engine/array";
+import { keyOf, stringsOfPortArrays, tilesOf } from "../engine/array";
 import { applyChange, type Change, emptyPlan, type ProtectiveDevice, keysIn, type Plan, readPlan, type Cable } from ".";
 
 const built = demoPlan("The Lantern");
@@ -17,6 +17,22 @@ const faultIn = (plan: unknown) => {
   return reading.fault;
 };
 
+const oldNames: Readonly<Record<string, string>> = {
+  portArrays: "lanes",
+  strings: "rows",
+  stringsGiven: "rowsGiven",
+  positionIds: "poseIds",
+  bypassed: "joinedPast",
+  stringId: "rowId",
+};
+/** Wirings as they were named before version 4 of their section. */
+const withOldNames = (wirings: unknown): unknown =>
+  JSON.parse(
+    JSON.stringify(wirings)
+      .replace(/"(\w+)":/g, (key, name: string) => (name in oldNames ? `"${oldNames[name]}":` : key))
+      .replaceAll('"type":"string"', '"type":"row"'),
+  );
+
 const plainRun = {
   id: "run-1",
   name: "to the junction",
@@ -32,9 +48,9 @@ const plainRun = {
 
 describe("versions of sections", () => {
   test("a newer section is refused by its name, and so is one nobody knows", () => {
-    expect(faultIn({ ...lantern, sections: { ...lantern.sections, poses: 3 } })).toEqual({
+    expect(faultIn({ ...lantern, sections: { ...lantern.sections, positions: 3 } })).toEqual({
       type: "newerSection",
-      section: "poses",
+      section: "positions",
       version: 3,
       known: 2,
     });
@@ -42,8 +58,8 @@ describe("versions of sections", () => {
       type: "newerSection",
       section: "kites",
     });
-    expect(faultIn({ ...lantern, sections: { ...lantern.sections, poses: "1" } })).toMatchObject({
-      path: "sections.poses",
+    expect(faultIn({ ...lantern, sections: { ...lantern.sections, positions: "1" } })).toMatchObject({
+      path: "sections.positions",
     });
   });
 
@@ -63,11 +79,11 @@ describe("versions of sections", () => {
   });
 
   test.each<[string, unknown, string, RegExp]>([
-    ["a pose of a panel that is not there", { poses: posed("roof", 9) }, "poses.0.stands", /number 9/],
+    ["a position of a panel that is not there", { positions: positioned("roof", 9) }, "positions.0.stands", /number 9/],
     [
-      "a wiring in no pose of the plan",
-      { wirings: [{ ...lantern.wirings[0], poseIds: ["x"] }] },
-      "wirings.0.poseIds.0",
+      "a wiring in no position of the plan",
+      { wirings: [{ ...lantern.wirings[0], positionIds: ["x"] }] },
+      "wirings.0.positionIds.0",
       /"x"/,
     ],
     [
@@ -77,12 +93,12 @@ describe("versions of sections", () => {
       /3 were ever given/,
     ],
     [
-      "a row's id beyond those given",
-      { wirings: [{ ...lantern.wirings[0], rowsGiven: 1 }] },
-      "wirings.0.rowsGiven",
+      "a string's id beyond those given",
+      { wirings: [{ ...lantern.wirings[0], stringsGiven: 1 }] },
+      "wirings.0.stringsGiven",
       /"r2"/,
     ],
-    ["a cable to a row that is not there", { wirings: [withRun("r9")] }, "wirings.0.runs.0.to", /nothing/],
+    ["a cable to a string that is not there", { wirings: [withRun("r9")] }, "wirings.0.runs.0.to", /nothing/],
     [
       "a place on a roof that is not there",
       { space: { ...lantern.space, places: [placed("loft")] } },
@@ -90,9 +106,9 @@ describe("versions of sections", () => {
       /"loft"/,
     ],
     [
-      "a place in a pose that is not there",
-      { space: { ...lantern.space, places: [{ ...placed("roof"), inPoses: [lyingIn("sunk")] }] } },
-      "space.places.0.inPoses",
+      "a place in a position that is not there",
+      { space: { ...lantern.space, places: [{ ...placed("roof"), inPositions: [lyingIn("sunk")] }] } },
+      "space.places.0.inPositions",
       /"sunk"/,
     ],
     [
@@ -108,21 +124,21 @@ describe("versions of sections", () => {
   });
 });
 
-function posed(panelId: string, piece: number) {
-  const [first, ...others] = lantern.poses;
+function positioned(panelId: string, piece: number) {
+  const [first, ...others] = lantern.positions;
   const stand = { panelId, piece, stance: "stowed", light: [1], tiltDeg: 0, azimuthDeg: null };
   return [{ ...first, stands: [stand] }, ...others];
 }
-function withRun(rowId: string) {
+function withRun(stringId: string) {
   const from = { type: "piece", panelId: "roof", piece: 1 };
-  return { ...lantern.wirings[0], runs: [{ ...plainRun, from, to: { type: "row" as const, rowId } }] };
+  return { ...lantern.wirings[0], runs: [{ ...plainRun, from, to: { type: "string" as const, stringId } }] };
 }
-function lyingIn(poseId: string) {
-  return { poseId, xMm: 0, yMm: 0, turnedDeg: 0, gapMm: 100, faceDown: false };
+function lyingIn(positionId: string) {
+  return { positionId, xMm: 0, yMm: 0, turnedDeg: 0, gapMm: 100, faceDown: false };
 }
 
 function placed(surfaceId: string) {
-  return { panelId: "roof", piece: 1, surfaceId, xMm: 0, yMm: 0, turnedDeg: 0, gapMm: 40, inPoses: [] };
+  return { panelId: "roof", piece: 1, surfaceId, xMm: 0, yMm: 0, turnedDeg: 0, gapMm: 40, inPositions: [] };
 }
 
 describe("the copper of a wiring", () => {
@@ -139,7 +155,7 @@ describe("the copper of a wiring", () => {
   const fuse: ProtectiveDevice = {
     id: "fuse-1",
     kind: "fuse",
-    at: { type: "row", rowId: "r1" },
+    at: { type: "string", stringId: "r1" },
     ratedA: 15,
     ratedV: 600,
     breaksA: null,
@@ -181,17 +197,18 @@ describe("the copper of a wiring", () => {
       id: "run-1",
       name: "down",
       from: { type: "junction", name: "box" },
-      to: { type: "row", rowId: "r1" },
+      to: { type: "string", stringId: "r1" },
     };
     const wirings = lantern.wirings.map(({ guards, ...old }, k) => ({ ...old, runs: k === 0 ? [run] : guards }));
-    const reading = read({ ...lantern, wirings, sections: { ...lantern.sections, wirings: 1 } });
+    const older = withOldNames(wirings);
+    const reading = read({ ...lantern, wirings: older, sections: { ...lantern.sections, wirings: 1 } });
     expect(reading.type === "plan" ? copper(reading.plan)?.runs : reading).toEqual([
-      { ...plainRun, name: "down", from: { type: "point", name: "box" }, to: { type: "row", rowId: "r1" } },
+      { ...plainRun, name: "down", from: { type: "point", name: "box" }, to: { type: "string", stringId: "r1" } },
     ]);
   });
 });
 
-test("a panel's number and a row's id, once given, stay with it and come to no other, whatever is done", () => {
+test("a panel's number and a string's id, once given, stay with it and come to no other, whatever is done", () => {
   const anyChange: fc.Arbitrary<Change> = fc.oneof(
     fc.record({
       type: fc.constant("setCount" as const),
@@ -199,7 +216,7 @@ test("a panel's number and a row's id, once given, stay with it and come to no o
       count: fc.integer({ min: 1, max: 6 }),
     }),
     fc.record({
-      type: fc.constant("fillLane" as const),
+      type: fc.constant("fillPortArray" as const),
       wiringId: fc.constant("everyday"),
       inputId: fc.constant("station"),
       portId: fc.constantFrom("low", "high"),
@@ -218,15 +235,15 @@ test("a panel's number and a row's id, once given, stay with it and come to no o
     fc.property(fc.array(anyChange, { maxLength: 12 }), (changes) => {
       let plan = lantern;
       const gone = new Set<string>();
-      const rowsGone = new Set<string>();
+      const stringsGone = new Set<string>();
       for (const change of changes) {
-        const before = { keys: keysIn(plan), rows: rowIds(plan) };
+        const before = { keys: keysIn(plan), strings: stringIds(plan) };
         plan = applyChange(plan, change);
-        const [keys, rows] = [keysIn(plan), rowIds(plan)];
+        const [keys, strings] = [keysIn(plan), stringIds(plan)];
         for (const key of before.keys) if (!keys.has(key)) gone.add(key);
-        for (const id of before.rows) if (!rows.has(id)) rowsGone.add(id);
+        for (const id of before.strings) if (!strings.has(id)) stringsGone.add(id);
         for (const key of keys) expect(gone.has(key)).toBe(false);
-        for (const id of rows) expect(rowsGone.has(id)).toBe(false);
+        for (const id of strings) expect(stringsGone.has(id)).toBe(false);
         const reading = read(plan);
         expect(reading.type === "fault" ? reading.fault : null).toBeNull();
       }
@@ -235,12 +252,12 @@ test("a panel's number and a row's id, once given, stay with it and come to no o
   );
 });
 
-function rowIds(plan: Plan): Set<string> {
-  return new Set(rowsOfLanes(plan.wirings[0]?.lanes ?? []).map(({ id }) => id ?? ""));
+function stringIds(plan: Plan): Set<string> {
+  return new Set(stringsOfPortArrays(plan.wirings[0]?.portArrays ?? []).map(({ id }) => id ?? ""));
 }
 
 test("a plan whose sections are of their first version is the same plan today", () => {
-  const { need, site, mounts, poses } = lantern;
+  const { need, site, mounts, positions } = lantern;
   const without = (value: object, ...names: readonly string[]) =>
     Object.fromEntries(Object.entries(value).filter(([name]) => !names.includes(name)));
   const named = (list: readonly { readonly id: string; readonly name: string }[]) =>
@@ -251,8 +268,9 @@ test("a plan whose sections are of their first version is the same plan today", 
     site: without(site, "weather", "horizon", "losses"),
     need: { loads: named(need.loads), batteries: named(need.batteries), sources: named(need.sources) },
     space: { surfaces: [], obstacles: [], places: [] },
+    wirings: withOldNames(lantern.wirings),
     mounts: mounts.map((mount) => without(mount, "azimuthFrom", "turning")),
-    poses: poses.map((pose) => without(pose, "hours")),
+    positions: positions.map((position) => without(position, "hours")),
   };
   const reading = read(older);
   if (reading.type === "fault") throw new Error(JSON.stringify(reading.fault));
@@ -260,43 +278,52 @@ test("a plan whose sections are of their first version is the same plan today", 
     panels: lantern.panels,
     wirings: lantern.wirings,
     site: { ...site, horizon: [], weather: null },
-    poses: poses.map((pose) => ({ ...pose, hours: null })),
+    positions: positions.map((position) => ({ ...position, hours: null })),
     need: { by: "list", loads: named(need.loads), batteries: named(need.batteries) },
   });
 });
 
-describe("poses", () => {
-  const pose = (plan: Plan, id: string) => plan.poses.find((each) => each.id === id);
+describe("positions", () => {
+  const position = (plan: Plan, id: string) => plan.positions.find((each) => each.id === id);
 
-  test("a new pose is like another until something stands otherwise in it; the other stays as it was", () => {
+  test("a new position is like another until something stands otherwise in it; the other stays as it was", () => {
     const added = changed(
       lantern,
-      { type: "addPose", id: "winter", name: "Winter", like: "underway", wiringId: "everyday" },
-      { type: "setStands", poseId: "winter", keys: ["roof.1", "nowhere.7"], patch: { tiltDeg: 30 } },
+      { type: "addPosition", id: "winter", name: "Winter", like: "underway", wiringId: "everyday" },
+      { type: "setStands", positionId: "winter", keys: ["roof.1", "nowhere.7"], patch: { tiltDeg: 30 } },
     );
-    expect(added.wirings[0]?.poseIds).toEqual(["parked", "underway", "winter"]);
-    expect(pose(added, "winter")?.stands.map((stand) => keyOf(stand))).toEqual(["bookbay.1", "bookbay.2", "roof.1"]);
-    expect(pose(added, "underway")).toEqual(pose(lantern, "underway"));
+    expect(added.wirings[0]?.positionIds).toEqual(["parked", "underway", "winter"]);
+    expect(position(added, "winter")?.stands.map((stand) => keyOf(stand))).toEqual([
+      "bookbay.1",
+      "bookbay.2",
+      "roof.1",
+    ]);
+    expect(position(added, "underway")).toEqual(position(lantern, "underway"));
   });
 
   test("one that no wiring is used in goes; a wiring is always used in one", () => {
-    const without = changed(lantern, { type: "usePose", wiringId: "everyday", poseId: "underway", used: false });
-    expect(without.poses.map(({ id }) => id)).toEqual(["parked"]);
-    const none = changed(without, { type: "usePose", wiringId: "everyday", poseId: "parked", used: false });
-    expect(none.wirings[0]?.poseIds).toEqual(["parked"]);
+    const without = changed(lantern, {
+      type: "usePosition",
+      wiringId: "everyday",
+      positionId: "underway",
+      used: false,
+    });
+    expect(without.positions.map(({ id }) => id)).toEqual(["parked"]);
+    const none = changed(without, { type: "usePosition", wiringId: "everyday", positionId: "parked", used: false });
+    expect(none.wirings[0]?.positionIds).toEqual(["parked"]);
   });
 
   test("panels laid flat again need not be named; panels that go take what is said of them along", () => {
     const flat = changed(lantern, {
       type: "setStands",
-      poseId: "underway",
+      positionId: "underway",
       keys: ["bookbay.1"],
       patch: { stance: "out" },
     });
-    expect(pose(flat, "underway")?.stands.map(({ piece }) => piece)).toEqual([2]);
+    expect(position(flat, "underway")?.stands.map(({ piece }) => piece)).toEqual([2]);
     const fewer = changed(lantern, { type: "removePanel", panelId: "bookbay" });
-    expect(pose(fewer, "underway")?.stands).toEqual([]);
-    expect(tilesOf(fewer.wirings[0]?.lanes ?? []).some(({ panelId }) => panelId === "bookbay")).toBe(false);
+    expect(position(fewer, "underway")?.stands).toEqual([]);
+    expect(tilesOf(fewer.wirings[0]?.portArrays ?? []).some(({ panelId }) => panelId === "bookbay")).toBe(false);
   });
 });
 
@@ -310,7 +337,7 @@ test("an empty plan has every section, and each of them its version", () => {
       "inputs",
       "space",
       "mounts",
-      "poses",
+      "positions",
       "wirings",
       "standards",
       "notes",

@@ -4,14 +4,14 @@ import { isJson, type Json, listOf } from "./section";
 /**
  * How labels of panels and sheets of inputs of any version become those of today: the one list for the plan's document, library files
  * and what is stored. A step adds what came with its version and leaves a later sheet as it is. The steps of a label follow from the
- * rows of `panelFields`; a field of an input adds a step here. The version of the plan's section follows from their number.
+ * strings of `panelFields`; a field of an input adds a step here. The version of the plan's section follows from their number.
  */
 export type SheetStep = (sheet: Json) => Json;
 
 /** What else came with a step, besides numbers that are null. */
 const alsoSince: Readonly<Record<number, Json>> = { 2: { currency: "EUR" }, 3: { cellCut: "unknown" } };
 
-/** The steps of labels whose numbers are those of a catalogue: each adds the rows that came with it. */
+/** The steps of labels whose numbers are those of a catalogue: each adds the strings that came with it. */
 export function labelStepsOf(catalogue: PanelFieldCatalogue): readonly SheetStep[] {
   const last = Math.max(...Object.values(catalogue).map(({ since }) => since));
   return Array.from({ length: last }, (_, k) => {

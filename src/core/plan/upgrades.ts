@@ -7,7 +7,13 @@ import { sectionNames, sections } from "./sections";
  * JSON and knows no later version, so it stays right when the document moves on; what comes out is
  * validated like any other document. Anything of an unexpected shape is passed on for that to name.
  */
-export const upgrades: readonly ((older: Json) => Json)[] = [fromVersion1, fromVersion2, fromVersion3, fromVersion4];
+export const upgrades: readonly ((older: Json) => Json)[] = [
+  fromVersion1,
+  fromVersion2,
+  fromVersion3,
+  fromVersion4,
+  fromVersion5,
+];
 
 /** Version 2: panels are counted, wirings are lanes of rows of panels, inputs have groups, modules and ways to convert. */
 function fromVersion1(plan: Json): Json {
@@ -60,6 +66,13 @@ function fromVersion4({ sections: versions, schools, ...plan }: Json): Json {
   if (!isJson(versions) || !("schools" in versions)) return { ...plan, sections: versions, version: 5 };
   const { schools: version, ...others } = versions;
   return { ...plan, version: 5, sections: { ...others, standards: version }, standards: schools };
+}
+
+/** Version 6: the section `poses` is called `positions`. */
+function fromVersion5({ sections: versions, poses, ...plan }: Json): Json {
+  if (!isJson(versions) || !("poses" in versions)) return { ...plan, sections: versions, version: 6 };
+  const { poses: version, ...others } = versions;
+  return { ...plan, version: 6, sections: { ...others, positions: version }, positions: poses };
 }
 
 function rowsFromVersion1(panelId: unknown, series: number, strings: number): Json[] {

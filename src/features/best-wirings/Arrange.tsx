@@ -10,7 +10,7 @@ import { OfferDetails } from "./OfferDetails";
 import style from "./finder.module.css";
 import { nameOf } from "./name-of";
 import { OfferCard } from "./OfferCard";
-import { letterOf } from "./RowsPicture";
+import { letterOf } from "./StringsPicture";
 import { WhatIfTable } from "./WhatIfTable";
 import { shapeOf } from "./shape-of";
 import { Buttons, SearchStatus } from "./SearchStatus";
@@ -39,13 +39,13 @@ export function Arrange() {
   const finder = useFinder(plan, wiring.id, { goal, withAddOns });
   const board = useFacts(plan, wiring.id, finder.goal);
   const hasAddOns = plan.inputs.some(({ device }) => device.modules.length > 0);
-  const take = (lanes: readonly PortArray[], what: string) => {
-    desk.change({ type: "rewire", wiringId: wiring.id, lanes: [...lanes], counts: countsOf(lanes) });
+  const take = (portArrays: readonly PortArray[], what: string) => {
+    desk.change({ type: "rewire", wiringId: wiring.id, portArrays: [...portArrays], counts: countsOf(portArrays) });
     desk.set({ said: arrangeTexts.whatIsOnTheBoardUndoRevertsIt(what) });
   };
   const { found, first } = finder;
-  const shape = (lanes: readonly PortArray[]) => shapeOf(lanes, found?.alike ?? []);
-  const onBoard = shape(wiring.lanes);
+  const shape = (portArrays: readonly PortArray[]) => shapeOf(portArrays, found?.alike ?? []);
+  const onBoard = shape(wiring.portArrays);
   const best = found?.offers[0]?.facts ?? null;
   return (
     <>
@@ -66,16 +66,16 @@ export function Arrange() {
             {arrangeTexts.aboutScoreAndNoRuleSaysStop(scoreWords(first.score, finder.goal))}
           </p>
           <ul className={style["made"]}>
-            {madeOf(plan, first.lanes).map(({ port, rows }) => (
+            {madeOf(plan, first.portArrays).map(({ port, strings }) => (
               <li key={port}>
-                <b>{port}</b>: {rows}
+                <b>{port}</b>: {strings}
               </li>
             ))}
           </ul>
           <TextButton
             look="amber"
             disabled={!finder.isOfNow}
-            onClick={() => take(first.lanes, arrangeTexts.firstResult)}
+            onClick={() => take(first.portArrays, arrangeTexts.firstResult)}
           >
             {arrangeTexts.useThisWiring}
           </TextButton>
@@ -99,8 +99,8 @@ export function Arrange() {
                 goal={finder.goal}
                 proved={found.gapPct < 0.05 && found.isComplete}
                 canTake={finder.isOfNow}
-                isOnBoard={shape(offer.lanes) === onBoard}
-                onTake={() => take(offer.lanes, `“${nameOf(offer)}”`)}
+                isOnBoard={shape(offer.portArrays) === onBoard}
+                onTake={() => take(offer.portArrays, `“${nameOf(offer)}”`)}
               />
             ))}
           </ul>
@@ -111,7 +111,7 @@ export function Arrange() {
               found={found}
               goal={finder.goal}
               canTake={finder.isOfNow}
-              onTake={(lanes) => take(lanes, arrangeTexts.wiringSelectedInTheChart)}
+              onTake={(portArrays) => take(portArrays, arrangeTexts.wiringSelectedInTheChart)}
             />
           )}
           <WhatIfTable plan={plan} wiringId={wiring.id} offers={found.offers} goal={finder.goal} />

@@ -19,7 +19,7 @@ import {
 import { BuyForm } from "./BuyForm";
 import { InputTable, KindTable, PwmLines } from "./BuyTables";
 import style from "./finder.module.css";
-import { RowsPicture } from "./RowsPicture";
+import { StringsPicture } from "./StringsPicture";
 import { useBuy } from "./useBuy";
 import { buyTexts } from "@/messages/en/best-wirings/view";
 import { commonTexts } from "@/messages/en/common/view";
@@ -105,7 +105,7 @@ function Answers({ plan, found, isOfNow, onTake }: AnswersProps) {
             return (
               <li key={titles.join()} className={style["packet"]} aria-label={name}>
                 <div className={style["crimp"]} aria-hidden />
-                <RowsPicture plan={plan} lanes={purchase.lanes} />
+                <StringsPicture plan={plan} portArrays={purchase.portArrays} />
                 <h3 className={style["name"]}>{name}</h3>
                 <p className={style["price"]}>
                   <strong>{purchaseName(purchase)}</strong>
@@ -173,12 +173,12 @@ function Line({ name, children }: { readonly name: string; readonly children: Re
 
 /** How it is wired, with the names of what is bought. */
 function Wired({ plan, purchase }: { readonly plan: Plan; readonly purchase: Purchase }) {
-  const bought = purchase.lanes.length === 0 ? plan : planOf(plan, purchase);
+  const bought = purchase.portArrays.length === 0 ? plan : planOf(plan, purchase);
   return (
     <ul className={style["made"]} aria-label={buyTexts.itsWiring}>
-      {madeOf(bought, purchase.lanes).map(({ port, rows }) => (
+      {madeOf(bought, purchase.portArrays).map(({ port, strings }) => (
         <li key={port}>
-          <b>{port}</b>: {rows}
+          <b>{port}</b>: {strings}
         </li>
       ))}
     </ul>

@@ -18,7 +18,7 @@ import {
 } from "@/messages/en";
 import style from "./finder.module.css";
 import { nameOf } from "./name-of";
-import { RowsPicture } from "./RowsPicture";
+import { StringsPicture } from "./StringsPicture";
 import { offerCardTexts } from "@/messages/en/best-wirings/view";
 
 type Props = {
@@ -36,7 +36,7 @@ type Props = {
 
 /** One offer, laid out like a packet of seeds: a picture, a name, one sentence, what it gives up, and the small print. */
 export function OfferCard({ plan, offer, best, against, goal, proved, isOnBoard, canTake, onTake }: Props) {
-  const { facts, lanes } = offer;
+  const { facts, portArrays } = offer;
   const name = nameOf(offer);
   const other =
     against !== null && !isOnBoard
@@ -52,16 +52,16 @@ export function OfferCard({ plan, offer, best, against, goal, proved, isOnBoard,
   return (
     <li className={style["packet"]} aria-label={name}>
       <div className={style["crimp"]} aria-hidden />
-      <RowsPicture plan={plan} lanes={lanes} />
+      <StringsPicture plan={plan} portArrays={portArrays} />
       <h3 className={style["name"]}>{name}</h3>
       <p className={style["price"]}>
         <strong className="num">{scoreAmount(facts.score, goal)}</strong> {goalWords(goal)}
       </p>
       <p className={style["why"]}>{whySentence(offer, best, goal, proved)}</p>
       <ul className={style["made"]} aria-label={offerCardTexts.itsWiring}>
-        {madeOf(plan, lanes).map(({ port, rows }) => (
+        {madeOf(plan, portArrays).map(({ port, strings }) => (
           <li key={port}>
-            <b>{port}</b>: {rows}
+            <b>{port}</b>: {strings}
           </li>
         ))}
       </ul>
@@ -80,9 +80,9 @@ export function OfferCard({ plan, offer, best, against, goal, proved, isOnBoard,
         <Fact name={offerCardTexts.mostAmpsInALead}>{amount(facts.iscA, "A")}</Fact>
         <Fact name={offerCardTexts.parts}>{offerCardTexts.aboutMoney(facts.money.toFixed(0))}</Fact>
         <Fact name={offerCardTexts.panels}>
-          {offerCardTexts.panelsInStrings(facts.panels, facts.rows)}{" "}
-          {facts.rows === 1 ? offerCardTexts.string : offerCardTexts.strings}
-          {facts.unlikeRows > 0 ? offerCardTexts.unlikeRowsMixed(facts.unlikeRows) : ""}
+          {offerCardTexts.panelsInStrings(facts.panels, facts.strings)}{" "}
+          {facts.strings === 1 ? offerCardTexts.string : offerCardTexts.strings}
+          {facts.unlikeStrings > 0 ? offerCardTexts.unlikeStringsMixed(facts.unlikeStrings) : ""}
         </Fact>
       </dl>
       <p className={style["verdict"]}>

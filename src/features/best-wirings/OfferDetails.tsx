@@ -17,16 +17,16 @@ type BehindProps = {
   readonly found: Arranged;
   readonly goal: Goal;
   readonly canTake: boolean;
-  readonly onTake: (lanes: readonly PortArray[]) => void;
+  readonly onTake: (portArrays: readonly PortArray[]) => void;
 };
 
 /** The field of all others, and why not this one. */
 export function OfferDetails({ plan, wiringId, found, goal, canTake, onTake }: BehindProps) {
   const [chosen, setChosen] = useState<Point | null>(null);
   const { offers, points, alike } = found;
-  const names = useMemo(() => points.map(({ lanes }) => shapeOf(lanes, alike)), [points, alike]);
+  const names = useMemo(() => points.map(({ portArrays }) => shapeOf(portArrays, alike)), [points, alike]);
   // each news of the search brings the field anew: what was chosen stays chosen as long as its wiring is among it
-  const place = chosen === null ? -1 : names.indexOf(shapeOf(chosen.lanes, alike));
+  const place = chosen === null ? -1 : names.indexOf(shapeOf(chosen.portArrays, alike));
   const at = place < 0 ? null : place;
   const best = offers[0]?.facts;
   if (best === undefined) return null;
@@ -59,7 +59,7 @@ export function OfferDetails({ plan, wiringId, found, goal, canTake, onTake }: B
           goal={goal}
           point={at === null ? null : chosen}
           canTake={canTake}
-          onTake={(point) => onTake(point.lanes)}
+          onTake={(point) => onTake(point.portArrays)}
         />
       </section>
     </div>

@@ -32,10 +32,10 @@ export function WhatIfTable({ plan, wiringId, offers, goal }: Props) {
           wiringId,
           weather: weather.type === "here" ? weather.text : null,
           goal,
-          wirings: offers.map(({ lanes }) => lanes),
+          wirings: offers.map(({ portArrays }) => portArrays),
         },
         {
-          lane: "crew 0",
+          queue: "crew 0",
           topic,
           once: ["plan"],
           progressed: ({ share: far, results }) => progressed({ share: far, value: results }),

@@ -34,9 +34,9 @@ export function WhyNot({ plan, wiringId, best, goal, point, canTake, onTake }: P
   }
   const isPoint = picked === pointId && point !== null;
   const ofPlan = plan.wirings.some(({ id }) => id === picked) ? picked : wiringId;
-  const asked = isPoint ? planWired(plan, wiringId, point.lanes) : plan;
+  const asked = isPoint ? planWired(plan, wiringId, point.portArrays) : plan;
   const known = useFactsOf(asked, isPoint ? wiringId : ofPlan, goal, isPoint ? point : null);
-  const lanes = isPoint ? point.lanes : (plan.wirings.find(({ id }) => id === ofPlan)?.lanes ?? []);
+  const portArrays = isPoint ? point.portArrays : (plan.wirings.find(({ id }) => id === ofPlan)?.portArrays ?? []);
   const options = [
     ...plan.wirings.map(({ id, name }) => ({
       value: id,
@@ -53,15 +53,15 @@ export function WhyNot({ plan, wiringId, best, goal, point, canTake, onTake }: P
         onChoice={setPicked}
       />
       <ul className={style["made"]} aria-label={whyNotTexts.itsWiring}>
-        {madeOf(plan, lanes)
-          .filter((_, k) => (lanes[k]?.rows.length ?? 0) > 0)
-          .map(({ port, rows }) => (
+        {madeOf(plan, portArrays)
+          .filter((_, k) => (portArrays[k]?.strings.length ?? 0) > 0)
+          .map(({ port, strings }) => (
             <li key={port}>
-              <b>{port}</b>: {rows}
+              <b>{port}</b>: {strings}
             </li>
           ))}
       </ul>
-      {tilesOf(lanes).length === 0 ? (
+      {tilesOf(portArrays).length === 0 ? (
         <p className={style["small"]}>{whyNotTexts.nothingIsWiredThereYetUseAn}</p>
       ) : known === null ? (
         <p className={style["small"]} role="status">

@@ -7,8 +7,8 @@ import { useWeather } from "@/features/year";
 import { workerClient } from "@/workers";
 
 /** What to buy depends on all of the plan but how it is wired now. */
-function subjectOf({ site, need, panels, inputs, mounts, poses, space, shopping }: Plan, wiringId: string) {
-  return [site, need, panels, inputs, mounts, poses, space, shopping, wiringId] as const;
+function subjectOf({ site, need, panels, inputs, mounts, positions, space, shopping }: Plan, wiringId: string) {
+  return [site, need, panels, inputs, mounts, positions, space, shopping, wiringId] as const;
 }
 
 export function useBuy(
@@ -23,7 +23,7 @@ export function useBuy(
       "buy",
       { plan, wiringId, weather: weather.type === "here" ? weather.text : null, panels, inputs },
       {
-        lane: "crew 0",
+        queue: "crew 0",
         topic,
         once: ["plan"],
         progressed: ({ share, found }) => progressed({ share, value: found }),

@@ -17,14 +17,14 @@ export function useFacts(plan: Plan, wiringId: string, goal: Goal): Known | null
   const weather = useWeather(plan);
   const text = weather.type === "here" ? weather.text : null;
   const wiring = plan.wirings.find(({ id }) => id === wiringId);
-  const isWired = wiring !== undefined && tilesOf(wiring.lanes).length > 0;
+  const isWired = wiring !== undefined && tilesOf(wiring.portArrays).length > 0;
   const { value } = useLiveJob<Known & { readonly wiringId: string }>(
     [plan, wiringId, JSON.stringify(goal), text],
     async (topic) => {
       const outcome = await workerClient().ask(
         "wiringFacts",
         { plan, wiringId, weather: text, goal, fineness: "full" },
-        { lane: "patient", topic, once: ["plan"] },
+        { queue: "patient", topic, once: ["plan"] },
       );
       return outcome.type === "done" ? { ...outcome, value: { facts: outcome.value, goal, wiringId } } : outcome;
     },

@@ -25,9 +25,12 @@ export type Finder = {
 export type FinderAsk = { readonly goal: Goal; readonly withAddOns: boolean };
 
 /** What the finder's answer depends on: the panels and all around them, not how they are wired now. */
-function subjectOf({ site, need, panels, inputs, mounts, poses, space, wirings, standards }: Plan, wiringId: string) {
-  const poseIds = wirings.find(({ id }) => id === wiringId)?.poseIds.join() ?? "";
-  return [site, need, panels, inputs, mounts, poses, space, standards, wiringId, poseIds] as const;
+function subjectOf(
+  { site, need, panels, inputs, mounts, positions, space, wirings, standards }: Plan,
+  wiringId: string,
+) {
+  const positionIds = wirings.find(({ id }) => id === wiringId)?.positionIds.join() ?? "";
+  return [site, need, panels, inputs, mounts, positions, space, standards, wiringId, positionIds] as const;
 }
 
 type Known = Pick<Finder, "phase" | "first" | "found" | "goal" | "share" | "fault"> & {
@@ -85,7 +88,7 @@ export function useFinder(plan: Plan, wiringId: string, { goal, withAddOns }: Fi
     // by the worker of the year, which knows the way, while the crew begins
     if (isFirst)
       void workerClient()
-        .ask("findFirst", { ask }, { lane: "patient", topic: named("first"), once })
+        .ask("findFirst", { ask }, { queue: "patient", topic: named("first"), once })
         .then((first) => {
           if (isMine() && first.type === "done") put({ first: first.value });
         });
@@ -96,7 +99,7 @@ export function useFinder(plan: Plan, wiringId: string, { goal, withAddOns }: Fi
           workerClient().ask(
             "findBounds",
             { ask, at, of: crew },
-            { lane: `crew ${at}`, topic: named(`bounds ${at}`), once },
+            { queue: `crew ${at}`, topic: named(`bounds ${at}`), once },
           ),
         ),
       );
@@ -107,7 +110,7 @@ export function useFinder(plan: Plan, wiringId: string, { goal, withAddOns }: Fi
       "find",
       { ask, bounds, maxSolved },
       {
-        lane: "crew 0",
+        queue: "crew 0",
         topic: named("rest"),
         once,
         progressed: ({ share, found: sofar }) => put({ share, ...(sofar === null ? {} : { found: sofar }) }),

@@ -11,27 +11,27 @@ import {
   assumptionSentence,
   findingSentence,
   limit,
-  mendSentence,
+  fixSentence,
   missingSentence,
-  notMendedWords,
+  notFixedWords,
   placePrefix,
   ruleTitle,
   whyLines,
 } from "@/messages/en";
 import style from "./ledger.module.css";
 import { MarginBar } from "./MarginBar";
-import { applyMend } from "./fixes";
+import { applyFix } from "./fixes";
 import { ledgerTexts } from "@/messages/en/checks/view";
 
 /** A ledger longer than this, of several ports, begins with what does not pass; the rest is a press away. */
 const maxUnfolded = 12;
 
-/** One line per rule and port: the number, the limit, the room left, what was assumed, why, and what would mend it. */
+/** One line per rule and port: the number, the limit, the room left, what was assumed, why, and what would fix it. */
 export const Ledger = memo(function Ledger() {
   // the verdict, the chart and the totals come first: a ledger of several ports is as much to draw as all of them
   const assessment = useAfterPaint(useAssessment());
   const search = useDeskState(({ judgement }) =>
-    judgement?.mends === "searching" ? ledgerTexts.searchingForAFix(judgement.tried) : null,
+    judgement?.fixes === "searching" ? ledgerTexts.searchingForAFix(judgement.tried) : null,
   );
   const [withPassing, setWithPassing] = useState(false);
   const sought = useDeskState(({ soughtFinding }) => soughtFinding);
@@ -66,7 +66,7 @@ export const Ledger = memo(function Ledger() {
                   finding={finding}
                   place={placePrefix(assessment, finding)}
                   sought={finding.id === sought}
-                  search={finding.mends.length === 0 && isFailing(finding) ? search : null}
+                  search={finding.fixes.length === 0 && isFailing(finding) ? search : null}
                 />
               ))}
             </Fragment>
@@ -117,7 +117,7 @@ function Line({ finding, place, search, sought }: LineProps) {
     if (sought) line.current?.scrollIntoView({ block: "center" });
   }, [sought]);
   const whyId = useId();
-  const { id, level, rule, value, mends } = finding;
+  const { id, level, rule, value, fixes } = finding;
   const light = (on: boolean) => desk.set({ litFinding: on ? id : null });
   const failing = isFailing(finding);
   return (
@@ -161,15 +161,15 @@ function Line({ finding, place, search, sought }: LineProps) {
       </button>
       {(finding.assumptions.length > 0 || failing) && (
         <div className={style["extra"]}>
-          {mends.map((mend) => {
-            const words = mendSentence(mend);
+          {fixes.map((fix) => {
+            const words = fixSentence(fix);
             return (
-              <TextButton key={words} look="amber" onClick={() => applyMend(desk, mend)}>
+              <TextButton key={words} look="amber" onClick={() => applyFix(desk, fix)}>
                 {wrench} {ledgerTexts.fixWords(words)}
               </TextButton>
             );
           })}
-          {mends.length === 0 && failing && <span className={style["small"]}>{search ?? notMendedWords(finding)}</span>}
+          {fixes.length === 0 && failing && <span className={style["small"]}>{search ?? notFixedWords(finding)}</span>}
           {finding.assumptions.length > 0 && (
             <span className={style["assumed"]}>
               <em>{ledgerTexts.assumed}</em>{" "}

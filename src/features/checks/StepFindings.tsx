@@ -3,9 +3,9 @@
 import { type PlanStep } from "@/core/plan";
 import { passes } from "@/core/checks";
 import { useAssessment, useDesk } from "@/features/plan-session";
-import { applyMend } from "./fixes";
+import { applyFix } from "./fixes";
 import { LevelMark, TextButton, useUnits, sheetStyle } from "@/ui";
-import { findingSentence, mendSentence } from "@/messages/en";
+import { findingSentence, fixSentence } from "@/messages/en";
 import { stepFindingsTexts } from "@/messages/en/checks/view";
 
 type Props = {
@@ -13,7 +13,7 @@ type Props = {
   /** Said where the rules have nothing to say of it yet. */ readonly nothing: string;
 };
 
-/** What the rules say of a step, on its own page: the same sentences as in the ledger, with their mends. */
+/** What the rules say of a step, on its own page: the same sentences as in the ledger, with their fixes. */
 export function StepFindings({ step: of, nothing }: Props) {
   const desk = useDesk();
   const system = useUnits();
@@ -34,11 +34,11 @@ export function StepFindings({ step: of, nothing }: Props) {
             <LevelMark level={finding.level} size={16} decorative={false} />
             <div>
               {findingSentence(finding, system)}
-              {finding.mends.length > 0 && (
-                <div className={sheetStyle["mends"]}>
-                  {finding.mends.map((mend) => (
-                    <TextButton key={mendSentence(mend)} look="amber" onClick={() => applyMend(desk, mend)}>
-                      {mendSentence(mend)}
+              {finding.fixes.length > 0 && (
+                <div className={sheetStyle["fixes"]}>
+                  {finding.fixes.map((fix) => (
+                    <TextButton key={fixSentence(fix)} look="amber" onClick={() => applyFix(desk, fix)}>
+                      {fixSentence(fix)}
                     </TextButton>
                   ))}
                 </div>

@@ -1,5 +1,5 @@
 export { Ledger } from "./Ledger";
 export { LedgerDrawer } from "./LedgerDrawer";
-export { applyFirstMend, applyMend } from "./fixes";
+export { applyFirstFix, applyFix } from "./fixes";
 export { VerdictStrip } from "./VerdictStrip";
 export { StepFindings } from "./StepFindings";

@@ -21,7 +21,7 @@ export function useFound(): FoundFault | null {
         : workerClient().ask(
             "foundFault",
             { plan, wiringId, moment: { atMs: 0, longitudeDeg }, records: ours },
-            { topic, lane: "patient", once: ["plan"] },
+            { topic, queue: "patient", once: ["plan"] },
           ),
   );
   return ours.length === 0 ? null : value;

@@ -7,8 +7,8 @@ type Asked = Pick<ProveInput, "plan" | "wiringId" | "inputId" | "portId" | "sky"
 export async function askWalk(asked: Asked, topic: string): Promise<ProveWalk | null> {
   const outcome = await workerClient().ask(
     "proveWalk",
-    { ...asked, poseId: null, meter: defaultMeter, records: [], suspicion: null },
-    { topic, lane: "prompt", once: ["plan"] },
+    { ...asked, positionId: null, meter: defaultMeter, records: [], suspicion: null },
+    { topic, queue: "prompt", once: ["plan"] },
   );
   return outcome.type === "done" ? outcome.value : null;
 }

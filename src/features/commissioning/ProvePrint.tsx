@@ -1,13 +1,13 @@
 "use client";
 
 import { type ReadSky, unsaidSky } from "@/core/measurements";
-import { provedLane, walkOf } from "@/core/commissioning";
+import { provedPortArray, walkOf } from "@/core/commissioning";
 import { createSolveCache, solvableById } from "@/core/plan-model";
 import { createPlanes } from "@/core/wiring/year";
 import { useDeskState, usePlan, useReadingsState, useWiring } from "@/features/plan-session";
 import { PrintTable, useUnits } from "@/ui";
 import { proveCautions, quantityWords, readAmount, readPlaceName, readTime } from "@/messages/en";
-import { ofLane } from "./of-lane";
+import { ofPortArray } from "./of-port-array";
 import { provedWord } from "./report-files";
 import { provePrintTexts } from "@/messages/en/commissioning/view";
 
@@ -26,16 +26,16 @@ export function ProvePrint() {
   const ready = solvableById(plan, wiring.id, null, createSolveCache());
   return (
     <>
-      {ready.lanes.map((context) => {
-        const lane = provedLane(
+      {ready.portArrays.map((context) => {
+        const portArray = provedPortArray(
           context,
           fullSun,
           moment,
-          createPlanes(plan, wiring.poseIds[0] ?? "", moment.longitudeDeg),
+          createPlanes(plan, wiring.positionIds[0] ?? "", moment.longitudeDeg),
         );
-        const { inputId, portId } = context.lane;
-        if (lane === null || inputId === null || portId === null) return null;
-        const records = ofLane(all, wiring.id, { inputId, portId }).filter(({ source }) => source !== "standIn");
+        const { inputId, portId } = context.portArray;
+        if (portArray === null || inputId === null || portId === null) return null;
+        const records = ofPortArray(all, wiring.id, { inputId, portId }).filter(({ source }) => source !== "standIn");
         return (
           <PrintTable
             key={`${inputId} ${portId}`}
@@ -47,7 +47,7 @@ export function ProvePrint() {
               provePrintTexts.result,
               provePrintTexts.lightTimeMeasuredBy,
             ]}
-            rows={walkOf(lane, records).steps.map((step) => {
+            rows={walkOf(portArray, records).steps.map((step) => {
               const { place, quantity, band, read } = step;
               const due = read === null ? band : read.due;
               return [

@@ -8,7 +8,7 @@ import { usePlan } from "@/features/plan-session";
 import { Columns, nameForFile, downloadFile, Region, sheetStyle, Table, TextButton, useUnits, overFigures } from "@/ui";
 import { cloudNames, quantityWords, readAmount, readPlaceName, readTime } from "@/messages/en";
 import { useProve } from "./facts";
-import { LaneTabs } from "./LaneTabs";
+import { PortArrayTabs } from "./PortArrayTabs";
 import { provedWord, readingsCsv, reportJson } from "./report-files";
 import { useReport } from "./useReport";
 import { reportSheetTexts } from "@/messages/en/commissioning/view";
@@ -19,15 +19,16 @@ export function ReportSheet() {
   const plan = usePlan();
   const system = useUnits();
   const noteId = useId();
-  const { lanes, lane, readings } = useProve();
+  const { portArrays, portArray, readings } = useProve();
   const { steps, records } = useReport();
-  if (lane === null) return <p>{commonTexts.nothingWired}</p>;
-  const port = lanes.find(({ inputId, portId }) => inputId === lane.inputId && portId === lane.portId)?.name ?? "";
+  if (portArray === null) return <p>{commonTexts.nothingWired}</p>;
+  const port =
+    portArrays.find(({ inputId, portId }) => inputId === portArray.inputId && portId === portArray.portId)?.name ?? "";
   const count = (word: string) => steps.filter((step) => provedWord(step) === word).length;
   const name = nameForFile(plan.name, port);
   return (
     <>
-      <LaneTabs />
+      <PortArrayTabs />
       <Columns beside="390px">
         <Region title={reportSheetTexts.report}>
           <p style={{ marginTop: 0 }}>

@@ -10,7 +10,7 @@ import { brightMoment, openBench } from "@/features/simulator";
 import { AlertBar, ChoiceField, Columns, Region, TextButton, useHash } from "@/ui";
 import { causeName, cloudNames } from "@/messages/en";
 import { useProve } from "./facts";
-import { LaneTabs } from "./LaneTabs";
+import { PortArrayTabs } from "./PortArrayTabs";
 import style from "./prove.module.css";
 import { standInSheetTexts } from "@/messages/en/commissioning/view";
 import { commonTexts } from "@/messages/en/common/view";
@@ -21,7 +21,7 @@ export function StandInSheet() {
   const wiring = useWiring();
   const planId = useDeskState((state) => state.planId);
   const now = useDeskState((state) => state.moment);
-  const { lane, walk, standIn, setStandIn } = useProve();
+  const { portArray, walk, standIn, setStandIn } = useProve();
   const [, show] = useHash();
   const [fault, setFault] = useState<CauseId | "hidden">("hidden");
   const [n, setN] = useState(1);
@@ -29,14 +29,14 @@ export function StandInSheet() {
   const [trouble, setTrouble] = useState<string | null>(null);
   const panels = walk?.keys.length ?? 1;
   const open = async () => {
-    if (lane === null) return;
+    if (portArray === null) return;
     setTrouble(null);
     const seed = Math.floor(Math.random() * 1_000_000);
     const hidden = hiddenFault(seed, panels);
     const put = fault === "hidden" ? hidden : { id: fault, n, strength: 0.6 };
     const moment = brightMoment(plan, now);
     const sky: ReadSky = { ...unsaidSky, cloud, airC: 18 };
-    const opened = await openBench({ plan, planId, wiringId: wiring.id, ...lane, sky, moment, fault: put });
+    const opened = await openBench({ plan, planId, wiringId: wiring.id, ...portArray, sky, moment, fault: put });
     if (opened.type === "fault") return setTrouble(opened.message);
     setStandIn({
       id: opened.id,
@@ -49,7 +49,7 @@ export function StandInSheet() {
   };
   return (
     <>
-      <LaneTabs />
+      <PortArrayTabs />
       {trouble !== null && <AlertBar level="care">{trouble}</AlertBar>}
       <Columns beside="390px">
         <Region title={standInSheetTexts.simulatorPractiseTheTest}>

@@ -10,7 +10,7 @@ import { stepListTexts } from "@/messages/en/commissioning/view";
 
 const phases: readonly { readonly phase: WalkStep["phase"]; readonly name: string }[] = [
   { phase: "panels", name: stepListTexts.eachPanelAlone },
-  { phase: "rows", name: stepListTexts.eachStringAlone },
+  { phase: "strings", name: stepListTexts.eachStringAlone },
   { phase: "array", name: stepListTexts.wholeArrayNotPluggedIn },
   { phase: "running", name: stepListTexts.pluggedInAfterHalfAMinute },
 ];

@@ -18,7 +18,7 @@ import {
 } from "@/messages/en";
 import { Causes } from "./Causes";
 import { useProve } from "./facts";
-import { LaneTabs } from "./LaneTabs";
+import { PortArrayTabs } from "./PortArrayTabs";
 import { Question } from "./Question";
 import { SkySide } from "./SkySide";
 import { StepList } from "./StepList";
@@ -28,10 +28,10 @@ import { commonTexts } from "@/messages/en/common/view";
 
 /** One question at a time, in the order of the trade; beside it the sky, what may be wrong, and the way gone so far. */
 export function WalkSheet() {
-  const { walk, lane, standIn, setStandIn, fault, judgement, suspicion, dropSuspicion } = useProve();
+  const { walk, portArray, standIn, setStandIn, fault, judgement, suspicion, dropSuspicion } = useProve();
   const [chosen, choose] = useState<string | null>(null);
   const [lastKey, setLast] = useState<string | null>(null);
-  if (lane === null) return <p>{commonTexts.nothingWired}</p>;
+  if (portArray === null) return <p>{commonTexts.nothingWired}</p>;
   if (walk === null) return <p role="status">{fault ?? walkSheetTexts.calculatingWhatIsExpected}</p>;
   const { steps, bars, mayRun } = walk;
   const last = steps.find(({ key, read }) => key === lastKey && read !== null) ?? null;
@@ -45,7 +45,7 @@ export function WalkSheet() {
   const current: WalkStep | null = allowed.find(({ key }) => key === chosen) ?? again ?? suspected ?? open[0] ?? null;
   return (
     <>
-      <LaneTabs />
+      <PortArrayTabs />
       {standIn !== null && (
         <p className={sheetStyle["notice"]}>
           <LevelMark level="note" size={16} />

@@ -3,15 +3,15 @@
 import { useSearchParams } from "next/navigation";
 import { createContext, type ReactNode, useContext, useState } from "react";
 import { type ReadingRecord, type ReadSky } from "@/core/measurements";
-import { type LaneJudgement, type Moment } from "@/core/commissioning";
+import { type PortArrayJudgement, type Moment } from "@/core/commissioning";
 import { useDeskState, usePlan, useReadings, useReadingsState, useWiring } from "@/features/plan-session";
 import { type Readings, type ReadingsState } from "@/features/sync";
-import { portLanes } from "@/messages/en";
+import { portPortArrays } from "@/messages/en";
 import { type ProveWalk } from "@/workers";
-import { ofLane } from "./of-lane";
+import { ofPortArray } from "./of-port-array";
 import { keepSettings, readSettings, type Settings } from "./settings";
 import { type LogSuspicion, readSuspicion } from "./suspicion";
-import { type LaneRef, useCauses, useWalk } from "./useProved";
+import { type PortArrayRef, useCauses, useWalk } from "./useProved";
 
 /** A simulated bench that is open: under which sky it stands, and since when readings come from it. */
 export type OpenStandIn = {
@@ -23,9 +23,9 @@ export type OpenStandIn = {
 };
 
 type Facts = {
-  readonly lanes: readonly (LaneRef & { readonly name: string })[];
-  readonly lane: LaneRef | null;
-  readonly chooseLane: (lane: LaneRef) => void;
+  readonly portArrays: readonly (PortArrayRef & { readonly name: string })[];
+  readonly portArray: PortArrayRef | null;
+  readonly choosePortArray: (portArray: PortArrayRef) => void;
   readonly settings: Settings;
   readonly set: (patch: Partial<Settings>) => void;
   readonly sky: ReadSky;
@@ -34,7 +34,7 @@ type Facts = {
   readonly state: ReadingsState;
   /** Those of this round, real or of the stand-in that is open. */ readonly records: readonly ReadingRecord[];
   readonly walk: ProveWalk | null;
-  readonly judgement: LaneJudgement | null;
+  readonly judgement: PortArrayJudgement | null;
   readonly isJudging: boolean;
   readonly fault: string | null;
   readonly standIn: OpenStandIn | null;
@@ -57,7 +57,7 @@ export function ProveFacts({ children }: { readonly children: ReactNode }) {
   const readings = useReadings();
   const state = useReadingsState();
   const [settings, setSettings] = useState<Settings>(() => readSettings(planId));
-  const [chosen, chooseLane] = useState<LaneRef | null>(null);
+  const [chosen, choosePortArray] = useState<PortArrayRef | null>(null);
   const [standIn, setStandIn] = useState<OpenStandIn | null>(null);
   const search = useSearchParams();
   const [isDropped, setDropped] = useState(false);
@@ -68,26 +68,28 @@ export function ProveFacts({ children }: { readonly children: ReactNode }) {
     setSettings(next);
     keepSettings(planId, next);
   };
-  const lanes = portLanes(plan, wiring);
+  const portArrays = portPortArrays(plan, wiring);
   const found =
-    lanes.find(({ inputId, portId }) => inputId === chosen?.inputId && portId === chosen.portId) ?? lanes[0] ?? null;
-  const lane = found === null ? null : { inputId: found.inputId, portId: found.portId };
+    portArrays.find(({ inputId, portId }) => inputId === chosen?.inputId && portId === chosen.portId) ??
+    portArrays[0] ??
+    null;
+  const portArray = found === null ? null : { inputId: found.inputId, portId: found.portId };
   const isFresh = now.atMs - settings.skyAtMs < skyHoldsMs;
   const said = isFresh ? settings.sky : { ...settings.sky, cloud: null, meterWm2: null, backC: null };
   const sky = standIn?.sky ?? said;
   const moment = standIn?.moment ?? now;
   const since = new Date(Math.max(settings.sinceMs, now.atMs - roundMs)).toISOString();
-  const records = ofLane(state.records ?? [], wiring.id, lane).filter(({ source, atUtc }) =>
+  const records = ofPortArray(state.records ?? [], wiring.id, portArray).filter(({ source, atUtc }) =>
     standIn === null ? source !== "standIn" && atUtc >= since : source === "standIn" && atUtc >= standIn.sinceUtc,
   );
   const input =
-    lane === null
+    portArray === null
       ? null
       : {
           plan,
           wiringId: wiring.id,
-          poseId: null,
-          ...lane,
+          positionId: null,
+          ...portArray,
           sky,
           moment,
           meter: { maxA: settings.maxA },
@@ -99,9 +101,9 @@ export function ProveFacts({ children }: { readonly children: ReactNode }) {
   return (
     <FactsContext
       value={{
-        lanes,
-        lane,
-        chooseLane,
+        portArrays,
+        portArray,
+        choosePortArray,
         settings,
         set,
         sky,

@@ -13,7 +13,7 @@ export function provedWord({ read, outcome, band }: WalkStep): "proved" | "off" 
 
 /** Every reading as a line of a table, the newest last. */
 export function readingsCsv(plan: Plan, records: readonly ReadingRecord[]): Promise<string> {
-  const rows = records.map(({ atUtc, place, quantity, value, due, lightWm2, sky, by, source }) => ({
+  const strings = records.map(({ atUtc, place, quantity, value, due, lightWm2, sky, by, source }) => ({
     atUtc,
     place: readPlaceName(plan, place),
     what: quantityWords[quantity],
@@ -29,7 +29,7 @@ export function readingsCsv(plan: Plan, records: readonly ReadingRecord[]): Prom
     by,
     source,
   }));
-  return csvText(rows);
+  return csvText(strings);
 }
 
 export function reportJson(

@@ -1,8 +1,8 @@
-import { type LaneJudgement } from "@/core/commissioning";
+import { type PortArrayJudgement } from "@/core/commissioning";
 import { useLiveJob } from "@/features/worker-hooks";
 import { workerClient, type ProveInput, type ProveWalk } from "@/workers";
 
-export type LaneRef = { readonly inputId: string; readonly portId: string };
+export type PortArrayRef = { readonly inputId: string; readonly portId: string };
 
 /** A question changes only with what is in it. */
 function subjectOf(input: ProveInput | null): readonly unknown[] {
@@ -20,7 +20,9 @@ export function useWalk(input: ProveInput | null): { readonly walk: ProveWalk | 
   const { value, fault } = useLiveJob<ProveWalk | null>(
     subjectOf(input),
     (topic) =>
-      input === null ? nothingAsked : workerClient().ask("proveWalk", input, { topic, lane: "prompt", once: ["plan"] }),
+      input === null
+        ? nothingAsked
+        : workerClient().ask("proveWalk", input, { topic, queue: "prompt", once: ["plan"] }),
     { isWanted },
   );
   return isWanted ? { walk: value, fault } : { walk: null, fault: null };
@@ -28,16 +30,16 @@ export function useWalk(input: ProveInput | null): { readonly walk: ProveWalk | 
 
 /** What may be wrong by all that was read; takes some tenths of a second in the patient worker. */
 export function useCauses(input: ProveInput | null): {
-  readonly judgement: LaneJudgement | null;
+  readonly judgement: PortArrayJudgement | null;
   readonly isJudging: boolean;
 } {
   const isWanted = input !== null && (input.records.length > 0 || input.suspicion !== null);
-  const { value, isOfNow } = useLiveJob<LaneJudgement | null>(
+  const { value, isOfNow } = useLiveJob<PortArrayJudgement | null>(
     subjectOf(input),
     (topic) =>
       input === null
         ? nothingAsked
-        : workerClient().ask("proveCauses", input, { topic, lane: "patient", once: ["plan"] }),
+        : workerClient().ask("proveCauses", input, { topic, queue: "patient", once: ["plan"] }),
     { isWanted },
   );
   return isWanted ? { judgement: value, isJudging: !isOfNow } : { judgement: null, isJudging: false };

@@ -15,7 +15,7 @@ function devicePlace({ place }: WalkStep, { keys }: ProveWalk) {
   switch (place.type) {
     case "panel":
       return { type: "panel", id: keys.indexOf(keyOf(place)) + 1 } as const;
-    case "row":
+    case "string":
       return { type: "string", n: place.n } as const;
     case "array":
     case "input":

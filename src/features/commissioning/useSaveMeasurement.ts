@@ -11,15 +11,15 @@ export function useSaveMeasurement(): (
   source: ReadingRecord["source"],
 ) => Promise<void> {
   const { id: wiringId } = useWiring();
-  const { readings, lane, sky, settings, walk } = useProve();
+  const { readings, portArray, sky, settings, walk } = useProve();
   return async ({ place, quantity, band }, value, source) => {
-    if (readings === null || lane === null) return;
+    if (readings === null || portArray === null) return;
     await readings.add({
       id: newId(),
       kind: "prove",
       atUtc: new Date().toISOString(),
       wiringId,
-      ...lane,
+      ...portArray,
       place,
       quantity,
       value,

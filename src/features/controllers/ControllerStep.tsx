@@ -178,11 +178,11 @@ function PortWindow({ input, portId }: { input: PlanInput; portId: string }) {
   const window = port === undefined ? null : portWindow(port);
   if (window === null)
     return <Box sx={{ p: 1.5, fontSize: "0.875rem", minHeight: 120 }}>{commonTexts.windowLater}</Box>;
-  const lane =
+  const portArray =
     assessment?.type === "assessed"
-      ? assessment.lanes.find((candidate) => candidate.inputId === input.id && candidate.portId === portId)
+      ? assessment.portArrays.find((candidate) => candidate.inputId === input.id && candidate.portId === portId)
       : undefined;
-  return <WindowChart window={window} skies={lane?.skies ?? null} chosen={sky} lit={nothingLit} height={300} />;
+  return <WindowChart window={window} skies={portArray?.skies ?? null} chosen={sky} lit={nothingLit} height={300} />;
 }
 
 function detailOf({ kind, ports }: DeviceSheet): string {

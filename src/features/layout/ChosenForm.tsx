@@ -16,14 +16,14 @@ type Props = {
   readonly plan: Plan;
   readonly chosen: readonly Chosen[];
   readonly layout: Layout;
-  readonly poseId: string;
+  readonly positionId: string;
   readonly onGone: () => void;
 };
 
 /** What is chosen on the drawing, by its numbers. */
-export function ChosenForm({ plan, chosen, layout, poseId, onGone }: Props) {
+export function ChosenForm({ plan, chosen, layout, positionId, onGone }: Props) {
   const [one] = chosen;
-  if (chosen.length > 1) return <SeveralForm plan={plan} chosen={chosen} layout={layout} poseId={poseId} />;
+  if (chosen.length > 1) return <SeveralForm plan={plan} chosen={chosen} layout={layout} positionId={positionId} />;
   if (one === undefined) return null;
   const { places, obstacles, zones, glands, ways } = plan.space;
   const gone = <p style={{ margin: 0 }}>{chosenFormTexts.thisObjectHasBeenDeleted}</p>;
@@ -33,7 +33,7 @@ export function ChosenForm({ plan, chosen, layout, poseId, onGone }: Props) {
       return place === undefined ? (
         gone
       ) : (
-        <PlaceForm key={one.id} plan={plan} place={place} poseId={poseId} onGone={onGone} />
+        <PlaceForm key={one.id} plan={plan} place={place} positionId={positionId} onGone={onGone} />
       );
     }
     case "obstacle": {

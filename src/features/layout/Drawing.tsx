@@ -23,7 +23,7 @@ import { drawingTexts } from "@/messages/en/layout/view";
 type Props = {
   readonly plan: Plan;
   readonly surface: Surface;
-  readonly poseId: string;
+  readonly positionId: string;
   readonly layout: Layout;
   readonly view: View;
   /** Panels with something wrong, by their keys. */ readonly trouble: ReadonlySet<string>;
@@ -51,7 +51,7 @@ export function Drawing(props: Props) {
   const {
     plan,
     surface,
-    poseId,
+    positionId,
     layout,
     view,
     trouble,
@@ -115,10 +115,10 @@ export function Drawing(props: Props) {
   };
   /** Of the plan as it is now, which may be ahead of what is drawn. */
   const anchors = (of: readonly Chosen[]): Anchors =>
-    of.map((what) => ({ what, at: anchorOf(desk.now().history.present, what, poseId) }));
+    of.map((what) => ({ what, at: anchorOf(desk.now().history.present, what, positionId) }));
   const shifted = (from: Anchors, [dx, dy]: readonly [number, number]): Change[] =>
     from.flatMap(
-      ({ what, at: [x, y] }) => moveChange(desk.now().history.present, what, poseId, [x + dx, y + dy]) ?? [],
+      ({ what, at: [x, y] }) => moveChange(desk.now().history.present, what, positionId, [x + dx, y + dy]) ?? [],
     );
   const cornerMoved = (corner: CornerOf, [xMm, yMm]: readonly [number, number]): Change =>
     cornersChange(
@@ -159,8 +159,13 @@ export function Drawing(props: Props) {
       for (const change of shifted(from, [by * arrow[0], by * arrow[1]])) desk.change(change, gesture);
     } else if (event.key === "r" && what.type === "panel") {
       const place = desk.now().history.present.space.places.find((each) => keyOf(each) === what.id);
-      const turnedDeg = (place === undefined ? 0 : placeIn(place, poseId).turnedDeg) + 90;
-      desk.change({ type: "patchPlaces", refs: [partsOfKey(what.id)], poseId, patch: { turnedDeg: turnedDeg % 360 } });
+      const turnedDeg = (place === undefined ? 0 : placeIn(place, positionId).turnedDeg) + 90;
+      desk.change({
+        type: "patchPlaces",
+        refs: [partsOfKey(what.id)],
+        positionId,
+        patch: { turnedDeg: turnedDeg % 360 },
+      });
     } else if (event.key === "Delete" || event.key === "Backspace") {
       desk.change(removeChange(what));
       onChoose([]);

@@ -20,7 +20,7 @@ import { commonTexts } from "@/messages/en/common/view";
 type Props = {
   readonly plan: Plan;
   readonly surface: Surface;
-  readonly poseId: string;
+  readonly positionId: string;
   readonly map: ShadeMap | null;
 };
 
@@ -33,7 +33,7 @@ const strategyWords: Readonly<Record<FillAnswer["strategy"], { readonly title: s
 };
 
 /** Lays the plan’s panels where there is room, in ways that differ in what they are good for; a press takes one, undo takes it back. */
-export function Fill({ plan, surface, poseId, map }: Props) {
+export function Fill({ plan, surface, positionId, map }: Props) {
   const desk = useDesk();
   const system = useUnits();
   const [without, setWithout] = useState<ReadonlySet<string>>(new Set());
@@ -41,19 +41,19 @@ export function Fill({ plan, surface, poseId, map }: Props) {
   const [seamMm, setSeam] = useState(20);
   const kinds = plan.panels.filter((panel) => sizeOf(panel) !== null && panel.label.pmaxW !== null);
   const chosen = kinds.filter(({ id }) => !without.has(id)).map(({ id }) => id);
-  const asked = useJobOnDemand<readonly FillAnswer[]>([surface.id, poseId, chosen.join()], (topic, progressed) =>
+  const asked = useJobOnDemand<readonly FillAnswer[]>([surface.id, positionId, chosen.join()], (topic, progressed) =>
     workerClient().ask(
       "fill",
       {
         plan,
         surfaceId: surface.id,
-        poseId,
+        positionId,
         parked: parkedIn(plan),
         kinds: chosen.map((panelId) => ({ panelId, asManyAsFit })),
         seamMm,
         map,
       },
-      { topic, lane: "patient", once: ["plan"], progressed },
+      { topic, queue: "patient", once: ["plan"], progressed },
     ),
   );
   const { share, fault } = asked;

@@ -5,34 +5,34 @@ import { type Plan, type Wiring } from "@/core/plan";
 import { judgeRoof, type FindingWithoutFixes } from "@/core/assessment";
 import { passes } from "@/core/checks";
 import { useDesk, useAssessment } from "@/features/plan-session";
-import { applyMend } from "@/features/checks";
+import { applyFix } from "@/features/checks";
 import { LevelMark, TextButton, useUnits } from "@/ui";
-import { counted, findingSentence, mendSentence } from "@/messages/en";
+import { counted, findingSentence, fixSentence } from "@/messages/en";
 import style from "./space.module.css";
 import { judgedTexts } from "@/messages/en/layout/view";
 
-/** What the rules say of how panels lie in a pose. */
-export function useRoofFindings(plan: Plan, wiring: Wiring, poseId: string): readonly FindingWithoutFixes[] {
-  const { space, panels, poses, mounts, site } = plan;
+/** What the rules say of how panels lie in a position. */
+export function useRoofFindings(plan: Plan, wiring: Wiring, positionId: string): readonly FindingWithoutFixes[] {
+  const { space, panels, positions, mounts, site } = plan;
   return useMemo(
-    () => judgeRoof(plan, wiring.lanes, poseId),
+    () => judgeRoof(plan, wiring.portArrays, positionId),
     // what a layout depends on; a note typed moves no panel
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [space, panels, poses, mounts, site, wiring.lanes, poseId],
+    [space, panels, positions, mounts, site, wiring.portArrays, positionId],
   );
 }
 
 type Props = { readonly findings: readonly FindingWithoutFixes[]; readonly panels: number };
 
-/** The same sentences as in the ledger, with its mends where it has them. */
+/** The same sentences as in the ledger, with its fixes where it has them. */
 export function Judged({ findings, panels }: Props) {
   const desk = useDesk();
   const system = useUnits();
   const assessment = useAssessment();
   const told = findings.filter(({ level }) => !passes(level));
   const passing = findings.filter(({ level }) => passes(level));
-  const mendsOf = (id: string) =>
-    assessment?.type === "assessed" ? (assessment.findings.find((each) => each.id === id)?.mends ?? []) : [];
+  const fixesOf = (id: string) =>
+    assessment?.type === "assessed" ? (assessment.findings.find((each) => each.id === id)?.fixes ?? []) : [];
   return (
     <>
       {told.length === 0 && (
@@ -49,10 +49,10 @@ export function Judged({ findings, panels }: Props) {
               <LevelMark level={finding.level} size={16} />
               <div>
                 {findingSentence(finding, system)}
-                <div className={style["mends"]}>
-                  {mendsOf(finding.id).map((mend) => (
-                    <TextButton key={mendSentence(mend)} look="amber" onClick={() => applyMend(desk, mend)}>
-                      {mendSentence(mend)}
+                <div className={style["fixes"]}>
+                  {fixesOf(finding.id).map((fix) => (
+                    <TextButton key={fixSentence(fix)} look="amber" onClick={() => applyFix(desk, fix)}>
+                      {fixSentence(fix)}
                     </TextButton>
                   ))}
                 </div>

@@ -19,7 +19,7 @@ type Props = {
   readonly plan: Plan;
   readonly layout: Layout | null;
   readonly surface: Surface | undefined;
-  readonly poseId: string;
+  readonly positionId: string;
   readonly onChoose: (chosen: readonly Chosen[]) => void;
   readonly shade: Asked<ShadeMap>;
   readonly isMapShown: boolean;
@@ -28,7 +28,7 @@ type Props = {
 
 /** Below the drawing: what can be put on it, what fills it, what shade costs. */
 export const More = memo(function More(props: Props) {
-  const { plan, layout, surface, poseId, onChoose, shade, isMapShown, onMapShown } = props;
+  const { plan, layout, surface, positionId, onChoose, shade, isMapShown, onMapShown } = props;
   return (
     <Box
       sx={{
@@ -41,7 +41,7 @@ export const More = memo(function More(props: Props) {
       }}
     >
       <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
-        <Stock plan={plan} surface={surface} poseId={poseId} onChoose={onChoose} />
+        <Stock plan={plan} surface={surface} positionId={positionId} onChoose={onChoose} />
         {layout !== null && (
           <Region title={moreTexts.shadeAtThisHour}>
             <LightNow plan={plan} layout={layout} />
@@ -59,7 +59,7 @@ export const More = memo(function More(props: Props) {
           <>
             {plan.panels.length > 0 && (
               <Region title={moreTexts.autoLayout}>
-                <Fill plan={plan} surface={surface} poseId={poseId} map={shade.isOfNow ? shade.value : null} />
+                <Fill plan={plan} surface={surface} positionId={positionId} map={shade.isOfNow ? shade.value : null} />
               </Region>
             )}
             <Region title={moreTexts.yearlyShading}>

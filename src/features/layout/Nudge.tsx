@@ -19,11 +19,11 @@ const arrows = [
 /** Arrows for a thumb: what is chosen is moved by small steps, as it is seen. */
 export function Nudge({
   chosen,
-  poseId,
+  positionId,
   view,
 }: {
   readonly chosen: Chosen;
-  readonly poseId: string;
+  readonly positionId: string;
   readonly view: View;
 }) {
   const desk = useDesk();
@@ -31,8 +31,8 @@ export function Nudge({
   if (chosen.type === "way") return null;
   const push = (key: string) => {
     const [dx, dy] = arrowOf(key, view) ?? [0, 0];
-    const [x, y] = anchorOf(desk.now().history.present, chosen, poseId);
-    const change = moveChange(desk.now().history.present, chosen, poseId, [x + step * dx, y + step * dy]);
+    const [x, y] = anchorOf(desk.now().history.present, chosen, positionId);
+    const change = moveChange(desk.now().history.present, chosen, positionId, [x + step * dx, y + step * dy]);
     if (change !== null) desk.change(change, `space:${chosen.id}:nudge`);
   };
   return (

@@ -19,7 +19,7 @@ type Props = {
   readonly layout: Layout | null;
   readonly findings: readonly FindingWithoutFixes[];
   readonly surface: Surface | undefined;
-  readonly poseId: string;
+  readonly positionId: string;
   readonly chosen: readonly Chosen[];
   readonly onChoose: (chosen: readonly Chosen[]) => void;
   readonly pointing: Pointing;
@@ -27,7 +27,7 @@ type Props = {
 
 /** Beside the drawing: what is wrong, what is chosen by its numbers, and how far apart things are. */
 export const PropertiesPanel = memo(function Side(props: Props) {
-  const { plan, layout, findings, surface, poseId, chosen, onChoose, pointing } = props;
+  const { plan, layout, findings, surface, positionId, chosen, onChoose, pointing } = props;
   const [only] = chosen.length === 1 ? chosen : [];
   return (
     <Box sx={{ gridArea: "side", display: "grid", gap: 2, minWidth: 0, gridTemplateColumns: "minmax(0, 1fr)" }}>
@@ -40,7 +40,13 @@ export const PropertiesPanel = memo(function Side(props: Props) {
             {chosen.length === 0 ? (
               <SurfaceForm key={surface.id} surface={surface} pointing={pointing} />
             ) : (
-              <ChosenForm plan={plan} chosen={chosen} layout={layout} poseId={poseId} onGone={() => onChoose([])} />
+              <ChosenForm
+                plan={plan}
+                chosen={chosen}
+                layout={layout}
+                positionId={positionId}
+                onGone={() => onChoose([])}
+              />
             )}
           </Region>
           <Region title={propertiesPanelTexts.measure}>

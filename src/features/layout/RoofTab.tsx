@@ -6,7 +6,7 @@ import { applyChanges, type Change, plainSurface, type Plan } from "@/core/plan"
 import { boundsOf, pointsOf } from "@/core/layout/roof";
 import { type ShadeMap } from "@/core/wiring/year";
 import { useJobOnDemand } from "@/features/worker-hooks";
-import { poseIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/plan-session";
+import { positionIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/plan-session";
 import { useWeather } from "@/features/year";
 import { newId, TextButton, useWidth } from "@/ui";
 import { workerClient } from "@/workers";
@@ -35,7 +35,7 @@ export function RoofTab() {
   if (draft !== null && !isDraft) setDraft(null);
   const plan = useMemo(() => (isDraft ? applyChanges(saved, draft.changes) : saved), [saved, draft, isDraft]);
   const wiring = useWiring();
-  const poseId = useDeskState(poseIdOf);
+  const positionId = useDeskState(positionIdOf);
   const { surfaces } = plan.space;
   const [surfaceId, setSurfaceId] = useState<string | null>(null);
   const [chosen, setChosen] = useState<readonly Chosen[]>([]);
@@ -45,14 +45,14 @@ export function RoofTab() {
   const paper = useRef<HTMLDivElement>(null);
   const width = useWidth(paper, 800);
   const surface = surfaces.find(({ id }) => id === surfaceId) ?? surfaces[0];
-  const { space, panels, poses, mounts, site } = plan;
+  const { space, panels, positions, mounts, site } = plan;
   const drawn = useRef<Layout | null>(null);
   const layout = useMemo(
     // what was drawn last only saves drawing: with or without it the layout is the same
     // eslint-disable-next-line react-hooks/refs
-    () => (surface === undefined ? null : layoutOf(plan, surface, poseId, time, drawn.current)),
+    () => (surface === undefined ? null : layoutOf(plan, surface, positionId, time, drawn.current)),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- what a layout depends on; a note typed moves no shadow
-    [space, panels, poses, mounts, site, surface, poseId, time],
+    [space, panels, positions, mounts, site, surface, positionId, time],
   );
   useEffect(() => {
     drawn.current = layout;
@@ -63,7 +63,7 @@ export function RoofTab() {
     // a long roof lies down where there is room beside it
     return viewOf(surface, width > 560 && y[1] - y[0] > x[1] - x[0]);
   }, [surface, width]);
-  const findings = useRoofFindings(plan, wiring, poseId);
+  const findings = useRoofFindings(plan, wiring, positionId);
   const trouble = useMemo(
     () =>
       new Set(
@@ -78,13 +78,13 @@ export function RoofTab() {
   );
   const weather = useWeather(plan);
   const shade = useJobOnDemand<ShadeMap>(
-    [surface?.id, space, panels, poses, mounts, site, poseId],
+    [surface?.id, space, panels, positions, mounts, site, positionId],
     (topic, progressed) => {
       setMapShown(true);
       return workerClient().ask(
         "shadeMap",
-        { plan, surfaceId: surface?.id ?? "", poseId, weather: weather.type === "here" ? weather.text : null },
-        { topic, lane: "patient", once: ["plan"], progressed },
+        { plan, surfaceId: surface?.id ?? "", positionId, weather: weather.type === "here" ? weather.text : null },
+        { topic, queue: "patient", once: ["plan"], progressed },
       );
     },
   );
@@ -115,7 +115,7 @@ export function RoofTab() {
   const now = useMemo(() => ({ plan, layout, findings }), [plan, layout, findings]);
   const later = useDeferredValue(now);
   const late = isDraft ? later : now;
-  const used = plan.poses.filter(({ id }) => wiring.poseIds.includes(id));
+  const used = plan.positions.filter(({ id }) => wiring.positionIds.includes(id));
   const [only] = chosen.length === 1 ? chosen : [];
   return (
     <Box
@@ -157,7 +157,7 @@ export function RoofTab() {
               aria-label={roofTabTexts.position}
             >
               {used.map(({ id, name }) => (
-                <TextButton key={id} aria-pressed={id === poseId} onClick={() => desk.set({ poseId: id })}>
+                <TextButton key={id} aria-pressed={id === positionId} onClick={() => desk.set({ positionId: id })}>
                   {name}
                 </TextButton>
               ))}
@@ -171,7 +171,7 @@ export function RoofTab() {
             <Drawing
               plan={plan}
               surface={surface}
-              poseId={poseId}
+              positionId={positionId}
               layout={layout}
               view={view}
               trouble={trouble}
@@ -188,14 +188,14 @@ export function RoofTab() {
               }}
             />
             <SunSliders time={time} onTime={setTime} elevationDeg={layout.sun.elevationDeg} />
-            {only !== undefined && <Nudge chosen={only} poseId={poseId} view={view} />}
+            {only !== undefined && <Nudge chosen={only} positionId={positionId} view={view} />}
           </>
         )}
       </Box>
       <PropertiesPanel
         {...late}
         surface={surface}
-        poseId={poseId}
+        positionId={positionId}
         chosen={chosen}
         onChoose={setChosen}
         pointing={pointing}
@@ -204,7 +204,7 @@ export function RoofTab() {
         plan={late.plan}
         layout={late.layout}
         surface={surface}
-        poseId={poseId}
+        positionId={positionId}
         onChoose={setChosen}
         shade={shade}
         isMapShown={isMapShown}

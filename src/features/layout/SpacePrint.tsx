@@ -3,7 +3,7 @@
 import { pieceName } from "@/core/plan";
 import { stow } from "@/core/layout/storage";
 import { keyOf, partsOfKey } from "@/core/engine/array";
-import { poseIdOf, useDeskState, usePlan } from "@/features/plan-session";
+import { positionIdOf, useDeskState, usePlan } from "@/features/plan-session";
 import { surfacePapers } from "@/features/print-tables";
 import { PrintTable, SvgPicture } from "@/ui";
 import { spacePrintTexts } from "@/messages/en/layout/view";
@@ -11,12 +11,12 @@ import { spacePrintTexts } from "@/messages/en/layout/view";
 /** The drawing to scale, where everything lies by its distance from fixed edges, cables, rails, lockers. */
 export function SpacePrint() {
   const plan = usePlan();
-  const poseId = useDeskState(poseIdOf);
+  const positionId = useDeskState(positionIdOf);
   const stowing = stow(plan);
   return (
     <>
       {plan.space.surfaces.map((surface) => {
-        const { id, name, svg, places, more } = surfacePapers(plan, surface, poseId);
+        const { id, name, svg, places, more } = surfacePapers(plan, surface, positionId);
         return (
           <div key={id}>
             <SvgPicture svg={svg} alt={spacePrintTexts.drawingOfName(name)} />

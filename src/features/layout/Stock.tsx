@@ -15,7 +15,7 @@ import { commonTexts } from "@/messages/en/common/view";
 type Props = {
   readonly plan: Plan;
   readonly surface: Surface | undefined;
-  readonly poseId: string;
+  readonly positionId: string;
   readonly onChoose: (chosen: readonly Chosen[]) => void;
 };
 
@@ -29,7 +29,7 @@ const zoneStock: readonly { readonly kind: Zone["kind"]; readonly name: string }
 ];
 
 /** What can be put on a surface: the panels of the plan that lie nowhere yet, things that stand there, zones, holes and cable ways. */
-export function Stock({ plan, surface, poseId, onChoose }: Props) {
+export function Stock({ plan, surface, positionId, onChoose }: Props) {
   const desk = useDesk();
   const laid = new Set(plan.space.places.map(keyOf));
   const free = plan.panels.flatMap((panel) =>
@@ -42,7 +42,7 @@ export function Stock({ plan, surface, poseId, onChoose }: Props) {
   const lay = ({ key, panelId, piece, size }: (typeof free)[number]) => {
     if (surface === undefined || size === null) return;
     // where there is room, beginning at the back left; or in the middle, to be seen to
-    const others = panelsOn(plan, surface, poseId, parkedIn(plan));
+    const others = panelsOn(plan, surface, positionId, parkedIn(plan));
     const flat = { ...size, id: key, xMm: 0, yMm: 0, zMm: 0, alongMm: size.lengthMm, acrossMm: size.widthMm };
     const { x, y } = boundsOf(pointsOf(surface.outline));
     const corner = [x[0] + size.widthMm / 2, y[0] + size.lengthMm / 2] as const;
@@ -55,7 +55,16 @@ export function Stock({ plan, surface, poseId, onChoose }: Props) {
     const [xMm, yMm] = way?.spot ?? middle;
     desk.change({
       type: "layPanel",
-      place: { panelId, piece, surfaceId: surface.id, xMm, yMm, turnedDeg: way?.turnDeg ?? 0, gapMm: 40, inPoses: [] },
+      place: {
+        panelId,
+        piece,
+        surfaceId: surface.id,
+        xMm,
+        yMm,
+        turnedDeg: way?.turnDeg ?? 0,
+        gapMm: 40,
+        inPositions: [],
+      },
     });
     onChoose([{ type: "panel", id: key }]);
   };

@@ -15,27 +15,27 @@ const listOf = { obstacle: "obstacles", zone: "zones", gland: "glands", way: "wa
 export function anchorOf(
   { space }: Pick<Plan, "space">,
   { type, id }: Chosen,
-  poseId: string,
+  positionId: string,
 ): readonly [number, number] {
   const lists = { panel: [], obstacle: space.obstacles, gland: space.glands, zone: [], way: [] };
   const place = type === "panel" ? space.places.find((each) => keyOf(each) === id) : undefined;
   const corner = type === "zone" ? space.zones.find((each) => each.id === id)?.outline[0] : undefined;
-  const { xMm, yMm } = (place === undefined ? undefined : placeIn(place, poseId)) ??
+  const { xMm, yMm } = (place === undefined ? undefined : placeIn(place, positionId)) ??
     corner ??
     lists[type].find((each) => each.id === id) ?? { xMm: 0, yMm: 0 };
   return [xMm, yMm];
 }
 
-/** What moves a thing, or a panel in the pose looked at, so that its anchor comes to lie somewhere. A cable way goes by its corners. */
+/** What moves a thing, or a panel in the position looked at, so that its anchor comes to lie somewhere. A cable way goes by its corners. */
 export function moveChange(
   { space }: Pick<Plan, "space">,
   { type, id }: Chosen,
-  poseId: string,
+  positionId: string,
   [xMm, yMm]: readonly [number, number],
 ): Change | null {
   switch (type) {
     case "panel":
-      return { type: "patchPlaces", refs: [partsOfKey(id)], poseId, patch: { xMm, yMm } };
+      return { type: "patchPlaces", refs: [partsOfKey(id)], positionId, patch: { xMm, yMm } };
     case "obstacle":
       return { type: "patchInSpace", list: "obstacles", id, patch: { xMm, yMm } };
     case "gland":

@@ -1,4 +1,4 @@
-import { type Plan, poseIn, type Surface } from "@/core/plan";
+import { type Plan, positionIn, type Surface } from "@/core/plan";
 import {
   createShadows,
   footprintOf,
@@ -37,23 +37,23 @@ export function sunAt({ site }: Pick<Plan, "site">, { month, hour }: SunTime) {
   return sunPosition(atMs, site.latitudeDeg ?? assumedLatitudeDeg, longitudeDeg);
 }
 
-/** A surface with its panels as a pose has them, under a sun: the shadows on it, and on every cell. `before`: as it was drawn last. */
+/** A surface with its panels as a position has them, under a sun: the shadows on it, and on every cell. `before`: as it was drawn last. */
 export function layoutOf(
   plan: Plan,
   surface: Surface,
-  poseId: string,
+  positionId: string,
   time: SunTime,
   before: Layout | null = null,
 ): Layout {
   const known = new Map(before?.panels.map((panel) => [panel.id, panel]));
   const parked = parkedIn(plan);
   const frame = frameOf(surface, parked.headingDeg);
-  const panels = panelsOn(plan, surface, poseId, parked);
+  const panels = panelsOn(plan, surface, positionId, parked);
   const obstacles = obstaclesOn(plan, surface);
   const seen = sunAt(plan, time);
   const sun = sunOver(seen, frame);
   const shades = createShadows(panels, obstacles)(sun);
-  const pose = poseIn(plan, poseId);
+  const position = positionIn(plan, positionId);
   const halfCut = new Set(plan.panels.filter(({ label }) => label.cellCut === "half").map(({ id }) => id));
   return {
     panels: panels.flatMap((panel, k): LaidOut[] => {
@@ -61,8 +61,8 @@ export function layoutOf(
       if (shade === undefined) return [];
       const ref = partsOfKey(panel.id);
       const held = heldBeam(shade, panel.cellsAlong, halfCut.has(ref.panelId));
-      // what the pose shades by hand is dark here too; face down all of it is
-      const byHand = panel.faceDown ? [0] : standOf(pose, ref).light;
+      // what the position shades by hand is dark here too; face down all of it is
+      const byHand = panel.faceDown ? [0] : standOf(position, ref).light;
       const heldNow = held.map((each, part) => each * lightAt(byHand, part, held.length));
       const laid = { ...panel, shape: footprintOf(panel), shade: dimmed(shade, byHand), heldBeam: heldNow };
       const same = known.get(panel.id);
@@ -98,7 +98,7 @@ export function hourTowards(plan: Pick<Plan, "site">, now: SunTime, wantedDeg: n
   return { ...now, hour: hours.reduce((best, hour) => (apart(hour) < apart(best) ? hour : best)) };
 }
 
-/** A panel's shade with what its pose shades of it by hand. */
+/** A panel's shade with what its position shades of it by hand. */
 function dimmed(shade: PanelShade, byHand: readonly number[]): PanelShade {
   if (byHand.every((light) => light === 1)) return shade;
   const parts = shade.substrings.length;

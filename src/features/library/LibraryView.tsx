@@ -119,7 +119,7 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
             hidden
             onChange={(event) => {
               const picked1 = event.target.files?.[0];
-              // cleared, so that the same file can be chosen again after it was mended
+              // cleared, so that the same file can be chosen again after it was fixed
               event.target.value = "";
               if (picked1 !== undefined) void file.take(picked1);
             }}

@@ -111,9 +111,9 @@ test("without a server what is typed is kept as a draft until it is saved; what 
   await settle();
   expect(save()).toMatchObject({ type: "refused", message: "invalid" });
   shelf.fail(null);
-  type("Mended");
+  type("Fixed");
   editor.autosave.flush(true);
-  expect(shelf.kept().sheet.name).toBe("Mended");
+  expect(shelf.kept().sheet.name).toBe("Fixed");
 });
 
 test("what a closed page left is there again; removed from the shelf meanwhile, it is kept as a sheet of its own", async () => {

@@ -47,7 +47,7 @@ export function useFileRead({ shelf, existing, keep }: Parts) {
     const outcome = await workerClient().ask(
       "readLibrary",
       { text, shelf },
-      { topic, lane: "own", progressed: (progress) => setReading({ type: "reading", fileName, ...progress }) },
+      { topic, queue: "own", progressed: (progress) => setReading({ type: "reading", fileName, ...progress }) },
     );
     if (outcome.type === "cancelled") return;
     if (outcome.type === "failed")

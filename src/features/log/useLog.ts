@@ -33,7 +33,7 @@ export function useLog(): Log {
     workerClient().ask(
       "log",
       { plan, wiringId, records: ours, longitudeDeg },
-      { topic, lane: "patient", once: ["plan"], progressed },
+      { topic, queue: "patient", once: ["plan"], progressed },
     ),
   );
   const told = useMemo(

@@ -24,8 +24,8 @@ export function useStation(): {
 
   async function displays(cloud: LogEntry["cloud"], airC: number | null): Promise<StationRead> {
     let [ports, watts, socPct] = [0, 0, 0];
-    for (const { inputId, portId, rows } of wiring.lanes) {
-      if (inputId === null || portId === null || rows.length === 0) continue;
+    for (const { inputId, portId, strings } of wiring.portArrays) {
+      if (inputId === null || portId === null || strings.length === 0) continue;
       const sky = { ...unsaidSky, cloud: cloud ?? "clear", airC };
       const fault = { id: "fine", n: 1, strength: 0 } as const;
       const opened = await openBench({ plan, planId, wiringId: wiring.id, inputId, portId, sky, moment, fault });

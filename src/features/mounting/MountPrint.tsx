@@ -2,7 +2,7 @@
 
 import { mountReport, type MountReport, reportClock, surfacesUnder } from "@/core/mounting";
 import { mountEnvironment } from "@/core/plan-model";
-import { poseIdOf, useAssessment, useDeskState, usePlan } from "@/features/plan-session";
+import { positionIdOf, useAssessment, useDeskState, usePlan } from "@/features/plan-session";
 import { jobTable, surfacePapers } from "@/features/print-tables";
 import { levelWords, PrintTable, SvgPicture, useUnits } from "@/ui";
 import {
@@ -53,7 +53,7 @@ export function MountPrint() {
 function Card({ report }: { readonly report: MountReport }) {
   const plan = usePlan();
   const system = useUnits();
-  const poseId = useDeskState(poseIdOf);
+  const positionId = useDeskState(positionIdOf);
   const { atMs } = useDeskState((state) => state.moment);
   const { fixing, held, gates, tools, holeMm } = report;
   const clock = reportClock(report, startOf(fixing, atMs), useDaylight());
@@ -63,7 +63,7 @@ function Card({ report }: { readonly report: MountReport }) {
         {fixing.name}: {methodWords[fixing.method].name.toLowerCase()}
       </h2>
       {surfacesUnder(plan, fixing).map((surface) => {
-        const { id, name, svg } = surfacePapers(plan, surface, poseId);
+        const { id, name, svg } = surfacePapers(plan, surface, positionId);
         return <SvgPicture key={id} svg={svg} alt={mountPrintTexts.drawingOfName(name)} />;
       })}
       <PrintTable

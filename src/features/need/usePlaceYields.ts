@@ -16,7 +16,7 @@ export function usePlaceYields(site: Site): PlaceYields | null {
       workerClient().ask(
         "yields",
         { plan: { site }, weather: text },
-        { topic, lane: "patient", once: text === null ? [] : ["weather"] },
+        { topic, queue: "patient", once: text === null ? [] : ["weather"] },
       ),
     { restMs: 40, isWanted: weather.type !== "waiting" },
   ).value;

@@ -3,7 +3,7 @@
 import Typography from "@mui/material/Typography";
 import { panelsOn, wayLength, wayLine } from "@/core/layout/roof";
 import { parkedIn } from "@/core/plan-model";
-import { poseIdOf, useDeskState, usePlan } from "@/features/plan-session";
+import { positionIdOf, useDeskState, usePlan } from "@/features/plan-session";
 import { useUnits } from "@/ui";
 import { amount } from "@/messages/en";
 import { cableWaysTexts } from "@/messages/en/notes/view";
@@ -12,13 +12,13 @@ import { cableWaysTexts } from "@/messages/en/notes/view";
 export function CableWays() {
   const plan = usePlan();
   const system = useUnits();
-  const poseId = useDeskState(poseIdOf);
+  const positionId = useDeskState(positionIdOf);
   const { ways, surfaces } = plan.space;
   if (ways.length === 0) return null;
   const lengths = ways.flatMap((way) => {
     const surface = surfaces.find(({ id }) => id === way.surfaceId);
     if (surface === undefined) return [];
-    const panels = panelsOn(plan, surface, poseId, parkedIn(plan));
+    const panels = panelsOn(plan, surface, positionId, parkedIn(plan));
     return [{ way, ...wayLength(way, wayLine(way, plan, panels)) }];
   });
   return (

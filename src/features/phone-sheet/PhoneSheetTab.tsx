@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import { useState } from "react";
-import { poseIdOf, useAssessment, useDeskState, usePlan, useWiring } from "@/features/plan-session";
+import { positionIdOf, useAssessment, useDeskState, usePlan, useWiring } from "@/features/plan-session";
 import { AlertBar, Columns, nameForFile, downloadFile, Region, TextButton, useUnits } from "@/ui";
 import { verdictOf } from "@/messages/en";
 import { sheetHtml } from "./as-html";
@@ -16,7 +16,7 @@ export function PhoneSheetTab() {
   const wiring = useWiring();
   const system = useUnits();
   const assessment = useAssessment();
-  const poseId = useDeskState(poseIdOf);
+  const positionId = useDeskState(positionIdOf);
   const { planId, revision, moment } = useDeskState((state) => state);
   const [share, setShare] = useState<number | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -27,7 +27,10 @@ export function PhoneSheetTab() {
     const { word, sentence } = verdictOf(assessment, system);
     try {
       const verdict = `${word}. ${sentence}`;
-      const content = await sheetContent({ plan, planId, revision, wiring, poseId, verdict, moment, system }, setShare);
+      const content = await sheetContent(
+        { plan, planId, revision, wiring, positionId, verdict, moment, system },
+        setShare,
+      );
       const made = await sheetHtml(content);
       if (made.type === "fault") setTrouble(made.message);
       else {

@@ -16,7 +16,7 @@ import {
   boxWords,
   gateWords,
   mountCautions,
-  portLanes,
+  portPortArrays,
   proveCautions,
   quantityUnits,
   quantityWords,
@@ -32,7 +32,7 @@ export type SheetAsk = {
   readonly planId: string;
   readonly revision: number;
   readonly wiring: Wiring;
-  readonly poseId: string;
+  readonly positionId: string;
   readonly verdict: string;
   readonly moment: Moment;
   readonly system: UnitSystem;
@@ -42,14 +42,14 @@ const days = 3;
 
 /** Gathers all of the sheet: drawings, order of work, what is due in the days to come, fields for readings. */
 export async function sheetContent(ask: SheetAsk, told: (share: number) => void): Promise<SheetContent> {
-  const { plan, planId, revision, wiring, poseId, verdict, moment, system } = ask;
+  const { plan, planId, revision, wiring, positionId, verdict, moment, system } = ask;
   const fixings = plan.fixings.list.map((fixing) => mountReport(plan, fixing, mountEnvironment(plan)));
   const report = protectReport(solvableById(plan, wiring.id, null, createSolveCache()));
   const hasWires = report.assembly.parts.length > 0;
   const ports = await hoursOf(ask, told);
   const brightMs = brightest(ports)?.atMs ?? moment.atMs;
   const reads = await Promise.all(
-    portLanes(plan, wiring).map(async ({ inputId, portId, name }) => ({
+    portPortArrays(plan, wiring).map(async ({ inputId, portId, name }) => ({
       name,
       hours: (ports.find((port) => port.inputId === inputId && port.portId === portId)?.hours ?? []).map(hourLine),
       reads: await readLines(ask, inputId, portId, brightMs),
@@ -62,7 +62,7 @@ export async function sheetContent(ask: SheetAsk, told: (share: number) => void)
     title: plan.name,
     under: makeSheetTexts.nameRevisionRevisionMadeMade(wiring.name, revision, format(moment.atMs, "d MMM yyyy, HH:mm")),
     verdict,
-    surfaces: plan.space.surfaces.map((surface) => surfacePapers(plan, surface, poseId, "screen")),
+    surfaces: plan.space.surfaces.map((surface) => surfacePapers(plan, surface, positionId, "screen")),
     diagrams: hasWires ? await diagramsOf(ask, report) : [],
     cables: hasWires ? cableTable(report, system) : null,
     lists: [
@@ -120,7 +120,7 @@ async function hoursOf(
   const outcome = await workerClient().ask(
     "hoursDue",
     { plan, wiringId: wiring.id, fromMs: moment.atMs, days, longitudeDeg: moment.longitudeDeg },
-    { topic: "roof sheet", lane: "patient", once: ["plan"], progressed: ({ share }) => told(share) },
+    { topic: "roof sheet", queue: "patient", once: ["plan"], progressed: ({ share }) => told(share) },
   );
   if (outcome.type === "failed") throw new Error(outcome.message);
   return outcome.type === "done" ? outcome.value : [];

@@ -17,6 +17,6 @@ export { useProtectReport } from "./useProtectReport";
 export { useLibrary } from "./useLibrary";
 export { createDesk, type Desk } from "./store";
 export { type DeskState } from "./desk-state";
-export { poseIdOf, wiringOf } from "./slices/look";
+export { positionIdOf, wiringOf } from "./slices/look";
 export { useReadings, useReadingsState } from "./PlanReadings";
 export { WaitingReadings } from "./WaitingReadings";

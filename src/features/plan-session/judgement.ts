@@ -7,11 +7,11 @@ export type Judgement = {
   readonly plan: Plan;
   readonly wiringId: string;
   readonly assessment: Assessment;
-  /** The sky and the pose looked at, and what each panel does in them. */
+  /** The sky and the position looked at, and what each panel does in them. */
   readonly sky: SkyName;
-  readonly poseId: string;
+  readonly positionId: string;
   readonly tiles: TileStates;
-  readonly mends: "searching" | "found";
+  readonly fixes: "searching" | "found";
   /** Wirings tried so far, when the search takes long enough to say so. */
   readonly tried: number;
 };

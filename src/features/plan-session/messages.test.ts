@@ -2,7 +2,9 @@ import { saveWords } from "@/messages/en/sync/save";
 import { changedWords } from "./messages";
 
 test("what changed elsewhere is named as the thing it is, once", () => {
-  expect(changedWords(["site.recordLowC", "site.mount", "wirings.0.lanes.0.rows"])).toBe("the location, the wiring");
+  expect(changedWords(["site.recordLowC", "site.mount", "wirings.0.portArrays.0.strings"])).toBe(
+    "the location, the wiring",
+  );
   expect(changedWords(null)).toBe("something in it");
 });
 

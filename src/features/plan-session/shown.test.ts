@@ -19,9 +19,9 @@ function harness() {
         wiringId: plan.wirings[0]?.id ?? "",
         assessment: { type: "incomplete", missing: [] },
         sky: desk.now().sky,
-        poseId: "parked",
+        positionId: "parked",
         tiles: {},
-        mends: "found",
+        fixes: "found",
         tried: 0,
       } satisfies Judgement,
     });

@@ -22,7 +22,7 @@ export type Desk = {
   readonly store: StoreApi<DeskStates>;
   /** As it stands now; for handlers. Views draw what is shown. */
   readonly now: () => DeskState;
-  /** Applies a change; changes with the same gesture name in a row are one undo step. */
+  /** Applies a change; changes with the same gesture name in a string are one undo step. */
   readonly change: (change: Change, gesture?: string) => void;
   /** Applies several changes as one undo step. */
   readonly changeAll: (changes: readonly Change[]) => void;

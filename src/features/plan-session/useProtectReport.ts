@@ -22,7 +22,7 @@ export function useProtectReport(wiringId?: string): Reported {
     const outcome = await workerClient().ask(
       "protect",
       { plan, wiringId: asked },
-      { topic, lane: "prompt", once: ["plan"] },
+      { topic, queue: "prompt", once: ["plan"] },
     );
     return outcome.type === "done" ? { ...outcome, value: { report: outcome.value, of: plan } } : outcome;
   });

@@ -38,7 +38,7 @@ export function ImportButton({ icon, onFile, onFault }: Props) {
         hidden
         onChange={(event) => {
           const file = event.target.files?.[0];
-          // cleared, so that the same file can be chosen again after it was mended
+          // cleared, so that the same file can be chosen again after it was fixed
           event.target.value = "";
           if (file !== undefined) void take(file);
         }}

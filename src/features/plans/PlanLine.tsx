@@ -108,7 +108,7 @@ export function PlanLine({ plan, glance, onDuplicate, onPutAway, onRemove }: Pro
 function AtAGlance({ glance: { plan, assessment, found } }: { glance: Glance }) {
   const { level, word, sentence } = withFound(verdictOf(assessment, useUnits()), found, plan);
   const [wiring, ...others] = plan.wirings;
-  const empty = assessment.type === "incomplete" && assessment.missing.length > 0 && wiring?.lanes.length === 0;
+  const empty = assessment.type === "incomplete" && assessment.missing.length > 0 && wiring?.portArrays.length === 0;
   if (wiring === undefined || empty)
     return <Box sx={{ fontSize: "0.875rem", color: "text.secondary" }}>{planLineTexts.nothingWiredYet}</Box>;
   return (

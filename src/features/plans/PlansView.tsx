@@ -251,7 +251,7 @@ export function PlansView({ plans, found, archived, search }: Props) {
         sx={{ maxWidth: 1120, mx: "auto", px: 2, pb: 3, fontSize: "0.8125rem", color: "text.secondary" }}
       >
         {plansViewTexts.wePlanYouDecideEveryVerdictSays}{" "}
-        <Box component="a" href="/schema/plan-v5.json" sx={{ color: "inherit" }}>
+        <Box component="a" href="/schema/plan-v6.json" sx={{ color: "inherit" }}>
           {plansViewTexts.jsonSchema}
         </Box>
         .

@@ -24,9 +24,9 @@ export function useVerdicts(client: Pick<ApiClient, "readPlan" | "readings">, pl
         if (stopped) return;
         if (read.type === "fault") continue;
         const { plan } = read.value;
-        const look = { sky: "brightNoon", moment: equinoxNoon, poseId: null } as const;
+        const look = { sky: "brightNoon", moment: equinoxNoon, positionId: null } as const;
         const question = { plan, wiringId: plan.wirings[0]?.id ?? "", look };
-        const outcome = await workerClient().ask("judge", question, { topic, lane: "patient" });
+        const outcome = await workerClient().ask("judge", question, { topic, queue: "patient" });
         if (stopped) return;
         const found = await foundOf(client, id, plan);
         if (stopped) return;
@@ -55,7 +55,7 @@ async function foundOf(client: Pick<ApiClient, "readings">, planId: string, plan
   const outcome = await workerClient().ask(
     "foundFault",
     { plan, wiringId, moment, records },
-    { topic, lane: "patient" },
+    { topic, queue: "patient" },
   );
   return outcome.type === "done" ? outcome.value : null;
 }

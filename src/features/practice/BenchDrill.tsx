@@ -7,19 +7,19 @@ import { Columns, Facts, Region, TextButton } from "@/ui";
 import { cloudNames, given, repairWords } from "@/messages/en";
 import { type PlayProps } from "./play-props";
 import { LabelSheet } from "./Sheets";
-import { dials, dueAt, rowsOf, useBench } from "./useBench";
+import { dials, dueAt, stringsOf, useBench } from "./useBench";
 import style from "./practice.module.css";
 import { benchDrillTexts } from "@/messages/en/practice/view";
 
-/** Repairs of one panel or one row: which one has to be said. */
+/** Repairs of one panel or one string: which one has to be said. */
 const ofPanel: readonly Repair[] = ["turnPlug", "remakePlug", "wash", "changePanel", "bareLeads", "stepAside"];
-const ofRow: readonly Repair[] = ["plugString"];
+const ofString: readonly Repair[] = ["plugString"];
 
 /** An array with something wrong, a meter, an inline meter and a display; and then what one does about it. */
 export function BenchDrill({ drill, level, verdict, onEnd }: PlayProps<BenchCase>) {
   const bench = useBench(drill, onEnd);
   const { dial, probe, meter, display, isPlugged, told } = bench;
-  const rows = useMemo(() => rowsOf(drill), [drill]);
+  const strings = useMemo(() => stringsOf(drill), [drill]);
   const isOver = verdict !== null;
   const value = meter !== null && (meter.type === "volts" || meter.type === "amps") ? meter.value : null;
   const due = level === 1 ? dueAt(drill, dial, probe) : null;
@@ -70,7 +70,7 @@ export function BenchDrill({ drill, level, verdict, onEnd }: PlayProps<BenchCase
         </Region>
         <Region title={benchDrillTexts.arrayTouchItWithTheProbes}>
           <div className={style["array"]}>
-            {rows.map((panels, k) => (
+            {strings.map((panels, k) => (
               <div key={k} className={style["row"]}>
                 {panels.map((n) => place(`panel:${n}`, benchDrillTexts.panelN(n)))}
                 {panels.length > 1 && place(`string:${k + 1}`, benchDrillTexts.stringKItsTwoEnds(k + 1))}
@@ -98,7 +98,7 @@ export function BenchDrill({ drill, level, verdict, onEnd }: PlayProps<BenchCase
         </Region>
       </div>
       <div style={{ display: "grid", gap: 16, minWidth: 0 }}>
-        <Mending drill={drill} isOver={isOver} onMend={bench.mend} />
+        <Fixing drill={drill} isOver={isOver} onFix={bench.fix} />
         <Region title={benchDrillTexts.theArray}>
           <LabelSheet label={drill.panel} count={drill.panels} />
           <Facts
@@ -117,16 +117,16 @@ export function BenchDrill({ drill, level, verdict, onEnd }: PlayProps<BenchCase
   );
 }
 
-type MendingProps = {
+type FixingProps = {
   readonly drill: BenchCase;
   readonly isOver: boolean;
-  readonly onMend: (repair: Repair, n: number | null) => void;
+  readonly onFix: (repair: Repair, n: number | null) => void;
 };
 
-function Mending({ drill, isOver, onMend }: MendingProps) {
+function Fixing({ drill, isOver, onFix }: FixingProps) {
   const [repair, choose] = useState<Repair | null>(null);
   const most =
-    repair === null ? 0 : ofPanel.includes(repair) ? drill.panels : ofRow.includes(repair) ? drill.strings : 0;
+    repair === null ? 0 : ofPanel.includes(repair) ? drill.panels : ofString.includes(repair) ? drill.strings : 0;
   return (
     <Region title={benchDrillTexts.fixTheFault}>
       <div className={style["repairs"]}>
@@ -136,9 +136,9 @@ function Mending({ drill, isOver, onMend }: MendingProps) {
             aria-pressed={repair === each}
             disabled={isOver}
             onClick={() => {
-              const isOfOne = ofPanel.includes(each) ? drill.panels > 1 : ofRow.includes(each);
+              const isOfOne = ofPanel.includes(each) ? drill.panels > 1 : ofString.includes(each);
               if (isOfOne) choose(each);
-              else onMend(each, null);
+              else onFix(each, null);
             }}
           >
             {repairWords[each]}
@@ -148,8 +148,8 @@ function Mending({ drill, isOver, onMend }: MendingProps) {
       {repair !== null && most > 1 && (
         <div className={style["row"]} role="group" aria-label={benchDrillTexts.repairNameWhichOne(repairWords[repair])}>
           {Array.from({ length: most }, (_, k) => (
-            <TextButton key={k} look="amber" disabled={isOver} onClick={() => onMend(repair, k + 1)}>
-              {ofRow.includes(repair) ? benchDrillTexts.stringK(k + 1) : benchDrillTexts.panelK(k + 1)}
+            <TextButton key={k} look="amber" disabled={isOver} onClick={() => onFix(repair, k + 1)}>
+              {ofString.includes(repair) ? benchDrillTexts.stringK(k + 1) : benchDrillTexts.panelK(k + 1)}
             </TextButton>
           ))}
         </div>

@@ -28,7 +28,7 @@ export function BoardDrill(props: PlayProps<BoardCase>) {
 function Playing({ drill, verdict, onEnd }: PlayProps<BoardCase>) {
   const desk = useDesk();
   const plan = usePlan();
-  const [lane, setLane] = useState<string | null>(null);
+  const [portArray, setPortArray] = useState<string | null>(null);
   const [told, tell] = useState("");
   const plugIn = () => {
     const next = plugInBoard(drill, plan);
@@ -37,7 +37,7 @@ function Playing({ drill, verdict, onEnd }: PlayProps<BoardCase>) {
   };
   return (
     <Columns beside="340px">
-      <Board chosenLane={lane} onChooseLane={setLane} around={[]} mayGrow={false} />
+      <Board chosenPortArray={portArray} onChoosePortArray={setPortArray} around={[]} mayGrow={false} />
       <div style={{ display: "grid", gap: 16 }}>
         <Region title={boardDrillTexts.plugIn}>
           <div className={style["row"]}>
@@ -50,7 +50,8 @@ function Playing({ drill, verdict, onEnd }: PlayProps<BoardCase>) {
                   desk.change({
                     type: "rewire",
                     wiringId,
-                    lanes: wiredAs(drill.plan, drill.remedy).wirings.find(({ id }) => id === wiringId)?.lanes ?? [],
+                    portArrays:
+                      wiredAs(drill.plan, drill.remedy).wirings.find(({ id }) => id === wiringId)?.portArrays ?? [],
                     counts: {},
                   })
                 }

@@ -9,7 +9,7 @@ import { LabelSheet } from "./Sheets";
 import style from "./practice.module.css";
 import { fuseDrillTexts } from "@/messages/en/practice/view";
 
-/** The box with its rows: a fuse for each, or a plain link; then it is closed. */
+/** The box with its strings: a fuse for each, or a plain link; then it is closed. */
 export function FuseDrill({ drill, verdict, onEnd }: PlayProps<FuseCase>) {
   const [sizeA, choose] = useState<number | null | undefined>(undefined);
   const name = (size: number | null) => (size === null ? fuseDrillTexts.noFusesPlainLinks : given(size, "A"));

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { createBench, healthyArray, stringsOf, leavesOf } from "@/core/commissioning";
+import { createBench, healthyArray, leavesOf, stringsOf as stringsIn } from "@/core/commissioning";
 import { type BenchCase, playBench, type Repair, type Verdict } from "@/practice";
 import { lightAt, type MeterAnswer, parseAnswer } from "@/simulator";
 import { useBenchTexts } from "@/messages/en/practice/view";
@@ -71,8 +71,8 @@ export function useBench(drill: BenchCase, onEnd: (verdict: Verdict) => void) {
       say("FUSE");
       readMeter(dial, probe);
     },
-    mend: (repair: Repair, n: number | null) => {
-      const verdict = play.mend(repair, n);
+    fix: (repair: Repair, n: number | null) => {
+      const verdict = play.fix(repair, n);
       if (verdict === null) tell(useBenchTexts.measureFirstTheFaultIsNotVisible);
       else onEnd(verdict);
     },
@@ -96,8 +96,8 @@ export function dueAt(drill: BenchCase, dial: Dial | null, probe: string | null)
   return due === null ? null : { low: 0.94 * due, due, high: 1.06 * due };
 }
 
-/** Panels of each row, by their numbers from 1. */
-export function rowsOf({ setup: { tree } }: BenchCase): readonly (readonly number[])[] {
+/** Panels of each string, by their numbers from 1. */
+export function stringsOf({ setup: { tree } }: BenchCase): readonly (readonly number[])[] {
   const all = leavesOf(tree).map(({ id }) => id);
-  return stringsOf(tree).map((part) => leavesOf(part).map(({ id }) => all.indexOf(id) + 1));
+  return stringsIn(tree).map((part) => leavesOf(part).map(({ id }) => all.indexOf(id) + 1));
 }

@@ -8,17 +8,20 @@ import { cablesTexts } from "@/messages/en/print-tables/view";
 import { commonTexts } from "@/messages/en/common/view";
 
 /** Every cable of a report. */
-export function allRuns({ lanes, batteries }: ProtectReport): readonly ResolvedRun[] {
-  return [...lanes.flatMap(({ runs }) => runs), ...batteries.map(({ run }) => run)];
+export function allRuns({ portArrays, batteries }: ProtectReport): readonly ResolvedRun[] {
+  return [...portArrays.flatMap(({ runs }) => runs), ...batteries.map(({ run }) => run)];
 }
 
 export function cableName(report: ProtectReport, run: ResolvedRun): string {
-  const lane = report.lanes.find(({ runs }) => runs.includes(run));
+  const portArray = report.portArrays.find(({ runs }) => runs.includes(run));
   const { from } = run;
-  const row = from.type === "row" ? lane?.rows.find(({ rowId }) => rowId === from.rowId)?.number : undefined;
-  const name = row === undefined ? partNames[run.part] : cablesTexts.stringRow(row);
+  const string =
+    from.type === "string" ? portArray?.strings.find(({ stringId }) => stringId === from.stringId)?.number : undefined;
+  const name = string === undefined ? partNames[run.part] : cablesTexts.stringString(string);
   const to =
-    report.lanes.length > 1 && lane !== undefined ? `, ${shortName(lane.inputName)}, ${shortName(lane.portName)}` : "";
+    report.portArrays.length > 1 && portArray !== undefined
+      ? `, ${shortName(portArray.inputName)}, ${shortName(portArray.portName)}`
+      : "";
   return `${name}${to}`;
 }
 

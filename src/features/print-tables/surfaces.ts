@@ -20,11 +20,11 @@ export type SurfacePapers = {
 export function surfacePapers(
   plan: Plan,
   surface: Surface,
-  poseId: string,
+  positionId: string,
   on: "page" | "screen" = "page",
 ): SurfacePapers {
   const { id, name } = surface;
-  const panels = panelsOn(plan, surface, poseId, parkedIn(plan));
+  const panels = panelsOn(plan, surface, positionId, parkedIn(plan));
   const ways = plan.space.ways.filter(({ surfaceId }) => surfaceId === id);
   const { rails } = cutList(plan, panels, railMm);
   return {

@@ -14,7 +14,7 @@ import {
 import { lossThatCounts, type ResolvedRun, sizeThatCounts } from "@/core/protection/cabling";
 import { type Plan, type Cable, sameEnd } from "@/core/plan";
 import { fieldSpecs } from "@/core/engine/units";
-import { cablePrice, conduitFor, type LaneReport } from "@/core/protection/diagram";
+import { cablePrice, conduitFor, type PortArrayReport } from "@/core/protection/diagram";
 import { useDesk, useWiring } from "@/features/plan-session";
 import { Facts, ChoiceField, TextButton, useUnits, sheetStyle } from "@/ui";
 import {
@@ -36,12 +36,12 @@ import { commonTexts } from "@/messages/en/common/view";
 type Props = {
   readonly plan: Plan;
   readonly run: ResolvedRun;
-  readonly lane: LaneReport | null;
+  readonly portArray: PortArrayReport | null;
   /** What its watts lost add up to in a year; null while that is not known. */ readonly yearKwh: number | null;
 };
 
 /** One cable: how long, where it lies, how thick; what it carries and what it loses. */
-export function CableForm({ plan, run, lane, yearKwh }: Props) {
+export function CableForm({ plan, run, portArray, yearKwh }: Props) {
   const desk = useDesk();
   const system = useUnits();
   const { ask, advised, lengthMm, lengthBy } = run;
@@ -56,8 +56,8 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
   const usual = ask === null ? [] : sizesOf(ask).map(({ name }) => name);
   const sizes = [...usual, ...sizeNames.filter((name) => !usual.includes(name))];
   const maxA = ask === null || size === null ? null : maxAmps(size.size, ask);
-  const row = run.from.type === "row" ? run.from.rowId : null;
-  const number = lane?.rows.find(({ rowId }) => rowId === row)?.number;
+  const string = run.from.type === "string" ? run.from.stringId : null;
+  const number = portArray?.strings.find(({ stringId }) => stringId === string)?.number;
   return (
     <Box sx={{ display: "grid", gap: 1 }}>
       <strong>{number === undefined ? partNames[run.part] : cableFormTexts.cableOfStringNumber(number)}</strong>
@@ -177,7 +177,7 @@ export function CableForm({ plan, run, lane, yearKwh }: Props) {
           ]}
         />
       )}
-      {run.part === "trunk" && lane !== null && <ThickerOrMore lane={lane} run={run} plan={plan} />}
+      {run.part === "trunk" && portArray !== null && <ThickerOrMore portArray={portArray} run={run} plan={plan} />}
       {said !== null && (
         <div className={sheetStyle["buttons"]}>
           <TextButton
@@ -211,17 +211,17 @@ function conduitFacts(areaMm2: number): readonly (readonly [string, string])[] {
 
 /** Thicker cable, or one more in series: both answers side by side. */
 function ThickerOrMore({
-  lane,
+  portArray,
   run,
   plan,
 }: {
-  readonly lane: LaneReport;
+  readonly portArray: PortArrayReport;
   readonly run: ResolvedRun;
   readonly plan: Plan;
 }) {
   const desk = useDesk();
   const system = useUnits();
-  const facts = lane.thickerOrMore;
+  const facts = portArray.thickerOrMore;
   if (facts === null) return null;
   const { lossW, thicker, more } = facts;
   const fits = more !== null && (more.ceilingV === null || more.coldV <= more.ceilingV);

@@ -100,7 +100,7 @@ export function CablesSheet() {
                 key={run.key}
                 plan={plan}
                 run={run}
-                lane={report.lanes.find((lane) => lane.runs.includes(run)) ?? null}
+                portArray={report.portArrays.find((portArray) => portArray.runs.includes(run)) ?? null}
                 yearKwh={yearKwhOf(run.key)}
               />
             </Region>
@@ -164,7 +164,7 @@ export function CablesSheet() {
           >
             <p style={{ margin: 0 }}>{cablesSheetTexts.metalFramesMayHaveToBeConnected(sizeWords(bondSize(plan)))}</p>
             <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr", mt: 1 }}>
-              {report.lanes.flatMap(({ bond, inputName, portName }) =>
+              {report.portArrays.flatMap(({ bond, inputName, portName }) =>
                 bond === null
                   ? []
                   : [<BondField key={bond.key} bond={bond} to={`${shortName(inputName)}, ${shortName(portName)}`} />],

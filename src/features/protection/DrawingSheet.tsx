@@ -77,7 +77,7 @@ export function DrawingSheet() {
   );
 }
 
-/** The worst that is said of each box: findings of its cable, its row's fuse, its switch, its battery, its plugs. */
+/** The worst that is said of each box: findings of its cable, its string's fuse, its switch, its battery, its plugs. */
 function levelsOf(report: ProtectReport, findings: readonly Finding[]): Map<string, Level> {
   const worst = new Map<string, Level>();
   for (const part of report.assembly.parts)
@@ -96,31 +96,31 @@ function speaksOf({ subject, reason, id }: Finding, part: Part, report: ProtectR
       return subject.type === "run" && runOfPart(report, part)?.said?.id === subject.runId;
     case "fuse":
       return (
-        (subject.type === "row" && subject.rowId === part.row.rowId) ||
+        (subject.type === "string" && subject.stringId === part.string.stringId) ||
         (reason.type === "fuses" &&
           part.guard === null &&
-          subject.type === "lane" &&
-          subject.inputId === part.row.inputId &&
-          subject.portId === part.row.portId)
+          subject.type === "portArray" &&
+          subject.inputId === part.string.inputId &&
+          subject.portId === part.string.portId)
       );
     case "switch":
       return (
         id.endsWith("/switch") &&
-        subject.type === "lane" &&
-        subject.inputId === part.lane.inputId &&
-        subject.portId === part.lane.portId
+        subject.type === "portArray" &&
+        subject.inputId === part.portArray.inputId &&
+        subject.portId === part.portArray.portId
       );
     case "bank":
       return subject.type === "input" && subject.inputId === part.inputId;
     case "bar":
       return (
         id.endsWith("/branches") &&
-        subject.type === "lane" &&
-        subject.inputId === part.lane.inputId &&
-        subject.portId === part.lane.portId
+        subject.type === "portArray" &&
+        subject.inputId === part.portArray.inputId &&
+        subject.portId === part.portArray.portId
       );
     case "input":
-      return id.endsWith("/chain") && subject.type === "lane" && subject.inputId === part.inputId;
+      return id.endsWith("/chain") && subject.type === "portArray" && subject.inputId === part.inputId;
     case "panel":
     case "diode":
     case "branch":

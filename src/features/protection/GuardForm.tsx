@@ -20,12 +20,12 @@ import { guardFormTexts } from "@/messages/en/protection/view";
 
 type Props = {
   readonly at: End;
-  readonly what: "row" | "switch" | "battery";
+  readonly what: "string" | "switch" | "battery";
   readonly advisedA: number | null;
   /** Volts DC it is advised for; null: none is known. */ readonly classV: number | null;
 };
 
-const sizes = { row: standardFusesA, switch: switchSizesA, battery: batteryFusesA } as const;
+const sizes = { string: standardFusesA, switch: switchSizesA, battery: batteryFusesA } as const;
 
 /** A fuse, a breaker or a switch: what is fitted, or what would be. */
 export function GuardForm({ at, what, advisedA, classV }: Props) {
@@ -65,7 +65,7 @@ export function GuardForm({ at, what, advisedA, classV }: Props) {
     guard.ratedV === null || volts.includes(guard.ratedV) ? volts : [...volts, guard.ratedV].sort((a, b) => a - b);
   return (
     <Box sx={{ display: "grid", gap: 1, gridTemplateColumns: "1fr 1fr", alignItems: "end" }}>
-      {what === "row" && (
+      {what === "string" && (
         <ChoiceField
           label={guardFormTexts.kind}
           value={guard.kind === "breaker" ? "breaker" : "fuse"}

@@ -4,7 +4,7 @@ import Box from "@mui/material/Box";
 import { adaptersOf, plugKinds, type PortChain } from "@/core/protection/cabling";
 import { type Plan, type PortEnd } from "@/core/plan";
 import { type Adapter, defaultPanelKind } from "@/core/protection/connectors";
-import { type LaneReport } from "@/core/protection/diagram";
+import { type PortArrayReport } from "@/core/protection/diagram";
 import { tilesOf } from "@/core/engine/array";
 import { useDesk, usePlan, useWiring } from "@/features/plan-session";
 import { StepFindings } from "@/features/checks";
@@ -20,7 +20,7 @@ export function PlugsSheet() {
   const plan = usePlan();
   const wiring = useWiring();
   const { report } = useProtect();
-  const used = new Set(tilesOf(wiring.lanes).map(({ panelId }) => panelId));
+  const used = new Set(tilesOf(wiring.portArrays).map(({ panelId }) => panelId));
   const kinds = plan.panels.filter(({ id }) => used.has(id));
   return (
     <>
@@ -38,9 +38,12 @@ export function PlugsSheet() {
               </Box>
             )}
           </Region>
-          {(report?.lanes ?? []).map((lane) => (
-            <Region key={`${lane.inputId}/${lane.portId}`} title={`${shortName(lane.inputName)}: ${lane.portName}`}>
-              <PortEndForm plan={plan} lane={lane} />
+          {(report?.portArrays ?? []).map((portArray) => (
+            <Region
+              key={`${portArray.inputId}/${portArray.portId}`}
+              title={`${shortName(portArray.inputName)}: ${portArray.portName}`}
+            >
+              <PortEndForm plan={plan} portArray={portArray} />
             </Region>
           ))}
         </Box>
@@ -106,9 +109,9 @@ function PanelEndForm({
   );
 }
 
-function PortEndForm({ plan, lane }: { readonly plan: Plan; readonly lane: LaneReport }) {
+function PortEndForm({ plan, portArray }: { readonly plan: Plan; readonly portArray: PortArrayReport }) {
   const desk = useDesk();
-  const { inputId, portId, chain } = lane;
+  const { inputId, portId, chain } = portArray;
   const kinds = plugKinds(plan);
   const said = plan.protect.portEnds.find((end) => end.inputId === inputId && end.portId === portId);
   const end: PortEnd = said ?? { inputId, portId, kindId: chain.to.id, reversed: false, chain: null };
@@ -163,7 +166,7 @@ function PortEndForm({ plan, lane }: { readonly plan: Plan; readonly lane: LaneR
         ))}
         <li>{plugsSheetTexts.nameOnThePvInput(chain.to.name)}</li>
       </ol>
-      {lane.unlike.map(({ fromName, toName, adapters: between }, k) => (
+      {portArray.unlike.map(({ fromName, toName, adapters: between }, k) => (
         <p key={k} style={{ margin: 0 }}>
           {plugsSheetTexts.inAStringFromNameMeetsToName(fromName, toName)}{" "}
           {between === null

@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import { minRated } from "@/core/protection/cabling";
 import { pieceName, type Plan } from "@/core/plan";
-import { type BranchReport, type LaneReport, type Part, type ProtectReport } from "@/core/protection/diagram";
+import { type BranchReport, type PortArrayReport, type Part, type ProtectReport } from "@/core/protection/diagram";
 import { partsOfKey } from "@/core/engine/array";
 import { useDesk } from "@/features/plan-session";
 import { Facts, ChoiceField, useUnits } from "@/ui";
@@ -23,25 +23,28 @@ type Props = {
 /** What was pressed in the drawing: read, and changed. */
 export function SelectedPart({ plan, report, part, yearKwhOf }: Props) {
   const system = useUnits();
-  const laneAt = (at: { readonly inputId: string | null; readonly portId: string | null }): LaneReport | null =>
-    report.lanes.find(({ inputId, portId }) => inputId === at.inputId && portId === at.portId) ?? null;
+  const portArrayAt = (at: {
+    readonly inputId: string | null;
+    readonly portId: string | null;
+  }): PortArrayReport | null =>
+    report.portArrays.find(({ inputId, portId }) => inputId === at.inputId && portId === at.portId) ?? null;
   switch (part.type) {
     case "cable": {
       const run = runOfPart(report, part);
       if (run === null) return <p>{selectedPartTexts.nothingIsKnownOfThisCableYetThe}</p>;
-      const lane = report.lanes.find(({ runs }) => runs.includes(run)) ?? null;
-      return <CableForm key={run.key} plan={plan} run={run} lane={lane} yearKwh={yearKwhOf(run.key)} />;
+      const portArray = report.portArrays.find(({ runs }) => runs.includes(run)) ?? null;
+      return <CableForm key={run.key} plan={plan} run={run} portArray={portArray} yearKwh={yearKwhOf(run.key)} />;
     }
     case "fuse": {
-      const branch = branchOf(report, part.row);
-      const rowId = part.row.rowId ?? "";
-      const lane = laneAt(part.row);
+      const branch = branchOf(report, part.string);
+      const stringId = part.string.stringId ?? "";
+      const portArray = portArrayAt(part.string);
       const least = branch === null ? null : minRated(branch);
       return (
         <Box sx={{ display: "grid", gap: 1 }}>
           <strong>
             {selectedPartTexts.fuseOf}{" "}
-            {branch === null ? selectedPartTexts.stringNumber(part.row.number) : branchWords(branch.place)}
+            {branch === null ? selectedPartTexts.stringNumber(part.string.number) : branchWords(branch.place)}
             {selectedPartTexts.inItsCable}
           </strong>
           {branch !== null && (
@@ -55,33 +58,36 @@ export function SelectedPart({ plan, report, part, yearKwhOf }: Props) {
                     : `${given(branch.ratingA, "A")}${least?.isAssumed === true ? ", assumed" : ""}`,
                 ],
                 [selectedPartTexts.atLeast156Isc, amount(1.56 * branch.iscA, "A")],
-                [selectedPartTexts.maxPvVoltage, amount(lane?.highestV ?? 0, "V")],
+                [selectedPartTexts.maxPvVoltage, amount(portArray?.highestV ?? 0, "V")],
                 [selectedPartTexts.canTheFuseBlow, blowing(branch)],
               ]}
             />
           )}
           <GuardForm
-            key={rowId}
-            at={{ type: "row", rowId }}
-            what="row"
+            key={stringId}
+            at={{ type: "string", stringId }}
+            what="string"
             advisedA={branch?.sizeA ?? null}
-            classV={lane?.fuseV ?? null}
+            classV={portArray?.fuseV ?? null}
           />
         </Box>
       );
     }
     case "switch": {
-      const lane = laneAt(part.lane);
-      const { inputId, portId } = part.lane;
+      const portArray = portArrayAt(part.portArray);
+      const { inputId, portId } = part.portArray;
       if (inputId === null || portId === null) return null;
       return (
         <Box sx={{ display: "grid", gap: 1 }}>
           <strong>{selectedPartTexts.dcIsolatorDisconnectBetween}</strong>
-          {lane !== null && (
+          {portArray !== null && (
             <Facts
               facts={[
-                [selectedPartTexts.atLeast125Isc, lane.iscA === null ? "not known" : amount(1.25 * lane.iscA, "A")],
-                [selectedPartTexts.maxPvVoltage, amount(lane.highestV, "V")],
+                [
+                  selectedPartTexts.atLeast125Isc,
+                  portArray.iscA === null ? "not known" : amount(1.25 * portArray.iscA, "A"),
+                ],
+                [selectedPartTexts.maxPvVoltage, amount(portArray.highestV, "V")],
                 [selectedPartTexts.poles, selectedPartTexts.n2AndAtOnce],
               ]}
             />
@@ -90,8 +96,8 @@ export function SelectedPart({ plan, report, part, yearKwhOf }: Props) {
             key={`${inputId}/${portId}`}
             at={{ type: "isolator", inputId, portId }}
             what="switch"
-            advisedA={lane?.switchA ?? null}
-            classV={lane?.classV ?? null}
+            advisedA={portArray?.switchA ?? null}
+            classV={portArray?.classV ?? null}
           />
         </Box>
       );
@@ -130,8 +136,8 @@ export function SelectedPart({ plan, report, part, yearKwhOf }: Props) {
       );
     }
     case "bar": {
-      const lane = laneAt(part.lane);
-      return lane === null ? null : <JointForm lane={lane} />;
+      const portArray = portArrayAt(part.portArray);
+      return portArray === null ? null : <JointForm portArray={portArray} />;
     }
     case "branch":
       return <p>{selectedPartTexts.theStringsOfAParallelGroupJoin}</p>;
@@ -162,22 +168,27 @@ export function SelectedPart({ plan, report, part, yearKwhOf }: Props) {
       );
     }
     case "input": {
-      const lanes = report.lanes.filter(({ inputId }) => inputId === part.inputId);
+      const portArrays = report.portArrays.filter(({ inputId }) => inputId === part.inputId);
       return (
         <Box sx={{ display: "grid", gap: 1 }}>
           <strong>
             {plan.inputs.find(({ id }) => id === part.inputId)?.device.name ?? selectedPartTexts.noControllerChosen}
           </strong>
-          {lanes.map((lane) => (
+          {portArrays.map((portArray) => (
             <Facts
-              key={lane.portId}
+              key={portArray.portId}
               facts={[
-                [selectedPartTexts.pvInput, lane.portName],
-                [selectedPartTexts.vocOnTheColdestDawn, amount(lane.coldV, "V")],
-                [selectedPartTexts.iscOfAllStrings, lane.iscA === null ? "not known" : amount(lane.iscA, "A")],
+                [selectedPartTexts.pvInput, portArray.portName],
+                [selectedPartTexts.vocOnTheColdestDawn, amount(portArray.coldV, "V")],
+                [
+                  selectedPartTexts.iscOfAllStrings,
+                  portArray.iscA === null ? "not known" : amount(portArray.iscA, "A"),
+                ],
                 [
                   selectedPartTexts.connection,
-                  lane.chain.isFound ? counted(lane.chain.links.length, "adapter") : selectedPartTexts.noKnownAdapters,
+                  portArray.chain.isFound
+                    ? counted(portArray.chain.links.length, "adapter")
+                    : selectedPartTexts.noKnownAdapters,
                 ],
               ]}
             />
@@ -204,14 +215,14 @@ function blowing({ sizeA, fuseA, backfeedA }: BranchReport): string {
     : selectedPartTexts.perhapsNeverItNeedsBlowsAFor(amount(blowsA, "A"));
 }
 
-/** How the rows of a port are joined. */
-function JointForm({ lane }: { readonly lane: LaneReport }) {
+/** How the strings of a port are joined. */
+function JointForm({ portArray }: { readonly portArray: PortArrayReport }) {
   const desk = useDesk();
-  const { joint, box, diodes, rows, iscA } = lane;
+  const { joint, box, diodes, strings, iscA } = portArray;
   const joining = desk.now().history.present.protect.joining;
   return (
     <Box sx={{ display: "grid", gap: 1 }}>
-      <strong>{selectedPartTexts.whereRowCountStringsJoin(rows.length)}</strong>
+      <strong>{selectedPartTexts.whereStringCountStringsJoin(strings.length)}</strong>
       <ChoiceField
         label={selectedPartTexts.joinedBy}
         value={joining}
@@ -228,7 +239,7 @@ function JointForm({ lane }: { readonly lane: LaneReport }) {
       <Facts
         facts={[
           [selectedPartTexts.mustCarry125IscOfAllStrings, iscA === null ? "not known" : amount(1.25 * iscA, "A")],
-          [selectedPartTexts.aBranchConnectorCanCarry, given(lane.chain.branchA, "A")],
+          [selectedPartTexts.aBranchConnectorCanCarry, given(portArray.chain.branchA, "A")],
           ...(box === null
             ? []
             : ([

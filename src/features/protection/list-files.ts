@@ -5,7 +5,7 @@ import { listFilesTexts } from "@/messages/en/protection/view";
 
 /** The parts list as a table for a shop or a sheet. Numbers are plain, money in the currency named. */
 export function listCsv({ lines, money }: ProtectReport, currency: string): Promise<string> {
-  const rows = lines.map((line) => ({
+  const strings = lines.map((line) => ({
     group: groupWords[line.group],
     part: itemWords(line.item),
     unit: line.unit,
@@ -20,7 +20,7 @@ export function listCsv({ lines, money }: ProtectReport, currency: string): Prom
     weightKg: line.weightKg.toFixed(2),
   }));
   const total = { group: "", part: listFilesTexts.allPartsToBuy, money: money.parts.toFixed(2), currency };
-  return csvText([...rows, total], Object.keys(rows[0] ?? total));
+  return csvText([...strings, total], Object.keys(strings[0] ?? total));
 }
 
 export function listJson(plan: string, wiring: string, { lines, money }: ProtectReport, currency: string): string {

@@ -96,7 +96,7 @@ test("the SVG is read by Debian's renderer, and holds the same words, none of wh
   expect(svg).not.toMatch(/<b>|\u0007|<script|href/);
 });
 
-test("labels are on as many sheets as they take: each row, plus and minus, twice", async () => {
+test("labels are on as many sheets as they take: each string, plus and minus, twice", async () => {
   const labels = labelTexts(report);
   const words = wordsOf(await sheetsAsPdf(labelSheets("Labels", labels, "a4")));
   for (const each of [/STRING 1 \+/, /STRING 2 -/, /LIVE IN DAYLIGHT/, /up to 60\.1.V DC/]) expect(words).toMatch(each);
@@ -114,7 +114,7 @@ test("labels are on as many sheets as they take: each row, plus and minus, twice
 test("the list as CSV and JSON has every part once, and they add up", async () => {
   const { data } = Papa.parse<Record<string, string>>(await listCsv(report, "XTS"), { header: true });
   expect(data.length).toBe(report.lines.length + 1);
-  const parts = data.slice(0, -1).map((row) => Number(row["money"]));
+  const parts = data.slice(0, -1).map((string) => Number(string["money"]));
   expect(parts.reduce((sum, each) => sum + each, 0)).toBeCloseTo(Number(data.at(-1)?.["money"]), 1);
   const json = JSON.parse(listJson("p", "w", report, "XTS")) as {
     parts: { count: number }[];

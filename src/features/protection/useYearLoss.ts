@@ -16,11 +16,11 @@ export function useYearLoss(report: ProtectReport | null): (runKey: string) => n
 }
 
 /** Each measured cable's share of what the year loses in all cables of the wiring, kWh. */
-function lossesOfYear({ lanes }: ProtectReport, year: PlanYear, { site }: Plan): Map<string, number> {
+function lossesOfYear({ portArrays }: ProtectReport, year: PlanYear, { site }: Plan): Map<string, number> {
   const shares = sharesOf(site);
   const lostW = new Map<string, number>();
   let allW = 0;
-  for (const { runs } of lanes) {
+  for (const { runs } of portArrays) {
     const measured = runs.filter(({ lengthBy }) => lengthBy !== "assumed");
     const ask = runs.find(({ part }) => part === "trunk")?.ask ?? null;
     // a port none of whose cables was measured loses its share of the volts

@@ -9,28 +9,28 @@ import { portOf, type TileState } from "@/core/plan-model";
 import {
   keyOf,
   type PortArray,
-  laneKey,
+  portArrayKey,
   locate,
   lying,
   partsOfKey,
-  rowAt,
-  sameLane,
+  stringAt,
+  samePortArray,
   type Stand,
   type PanelRef,
   type PanelKey,
-  tilesOfRows,
+  tilesOfStrings,
 } from "@/core/engine/array";
 import { useActions, useDeskState, useJudgement } from "@/features/plan-session";
 import { skyWords } from "@/messages/en/window-chart/operating";
 import { ToolButton, Region } from "@/ui";
 import style from "./board.module.css";
-import { laneName, laneRefs, put, tilesByKey, tileWords, toggleShade } from "./commands";
+import { portArrayName, portArrayRefs, put, tilesByKey, tileWords, toggleShade } from "./commands";
 import { DragSurface } from "./DragSurface";
-import { FillLane } from "./FillLane";
+import { FillPortArray } from "./FillPortArray";
 import { Inspector } from "./Inspector";
 import { type AroundKey, KeyList } from "./KeyList";
 import { boardKeys } from "./shortcuts";
-import { LaneView, type TileDrawing } from "./LaneView";
+import { PortArrayView, type TileDrawing } from "./PortArrayView";
 import { neighbourOf } from "./neighbour";
 import { ShelfView } from "./ShelfView";
 import { Readout } from "./Readout";
@@ -40,14 +40,14 @@ import { useBoard } from "./useBoard";
 import { boardTexts } from "@/messages/en/string-board/view";
 
 type Props = {
-  readonly chosenLane: string | null;
-  readonly onChooseLane: (id: string) => void;
+  readonly chosenPortArray: string | null;
+  readonly onChoosePortArray: (id: string) => void;
   /** Keys of what stands around the board. */ readonly around: readonly AroundKey[];
   /** Whether panels that are not there may be put in: filled by number, bought. */ readonly mayGrow?: boolean;
 };
 
-/** The string board: lanes of rows of panels, the shelf, and everything that can be done to them. */
-export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Props) {
+/** The string board: port arrays of strings of panels, the shelf, and everything that can be done to them. */
+export function Board({ chosenPortArray, onChoosePortArray, around, mayGrow = true }: Props) {
   const { board, selected, latest, select, act } = useBoard();
   const judgement = useJudgement();
   const sky = useDeskState((state) => state.sky);
@@ -64,8 +64,8 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
   }, [adding]);
   const states = judgement?.tiles ?? null;
   const assessed = judgement?.assessment.type === "assessed" ? judgement.assessment : null;
-  const refs = laneRefs(board);
-  const chosenRef = refs.find((ref) => laneKey(ref) === chosenLane);
+  const refs = portArrayRefs(board);
+  const chosenRef = refs.find((ref) => portArrayKey(ref) === chosenPortArray);
   const kinds = useMemo(
     () => new Map(board.plan.panels.map((panel) => [panel.id, { panel, substrings: substringsOfLabel(panel.label) }])),
     [board.plan.panels],
@@ -85,7 +85,7 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
       : [
           ...litKeys(
             assessed?.findings.find(({ id }) => id === lit),
-            board.wiring.lanes,
+            board.wiring.portArrays,
           ),
         ].join();
   const litTiles = useMemo(() => new Set(litText === "" ? [] : litText.split(",")), [litText]);
@@ -97,10 +97,10 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
       if (more || addingNow.current)
         select(keys.includes(key) ? keys.filter((other) => other !== key) : [...keys, key]);
       else select(keys.length === 1 && keys[0] === key ? [] : [key]);
-      const place = locate(latest().board.wiring.lanes, key);
-      if (place !== null) onChooseLane(laneKey(place.lane));
+      const place = locate(latest().board.wiring.portArrays, key);
+      if (place !== null) onChoosePortArray(portArrayKey(place.portArray));
     },
-    [latest, select, onChooseLane],
+    [latest, select, onChoosePortArray],
   );
   const onSubstring = useCallback(
     (key: PanelKey, k: number) => {
@@ -188,10 +188,11 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
     ...around.map((key) => ({ of: boardTexts.theWiring, ...key })),
   ]);
 
-  const selectRow = (key: PanelKey) => {
-    const place = locate(board.wiring.lanes, key);
-    const row = place === null ? undefined : rowAt(board.wiring.lanes, place.lane, place.path, place.row);
-    select(row === undefined ? [key] : tilesOfRows([row]).map(keyOf));
+  const selectString = (key: PanelKey) => {
+    const place = locate(board.wiring.portArrays, key);
+    const string =
+      place === null ? undefined : stringAt(board.wiring.portArrays, place.portArray, place.path, place.string);
+    select(string === undefined ? [key] : tilesOfStrings([string]).map(keyOf));
   };
 
   const onKeyDown = (event: React.KeyboardEvent) => {
@@ -214,14 +215,14 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
     }
     if (event.key.toLowerCase() === "f" && !event.altKey && !event.ctrlKey && !event.metaKey) {
       event.preventDefault();
-      const place = locate(board.wiring.lanes, key);
-      if (place !== null) onChooseLane(laneKey(place.lane));
-      // its numbers are there once the lane has been chosen
+      const place = locate(board.wiring.portArrays, key);
+      if (place !== null) onChoosePortArray(portArrayKey(place.portArray));
+      // its numbers are there once the port array has been chosen
       return void requestAnimationFrame(() => fill.current?.querySelector<HTMLElement>("input[inputmode]")?.focus());
     }
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "a") {
       event.preventDefault();
-      return selectRow(key);
+      return selectString(key);
     }
     if (event.key.startsWith("Arrow") && !event.altKey && holder.current !== null) {
       const next = neighbourOf(holder.current, event.target as HTMLElement, event.key);
@@ -234,31 +235,31 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
   return (
     <Region title={boardTexts.stringBoard} flush aside={keysButton}>
       <DragSurface ref={holder} onKeyDown={onKeyDown} wordsFor={wordsFor} onDrop={onDrop}>
-        {/* the dock keeps to the lanes: it stays in sight over them, and never lies over the shelf */}
+        {/* the dock keeps to the port arrays: it stays in sight over them, and never lies over the shelf */}
         <div>
           {refs.map((ref) => {
-            const id = laneKey(ref);
-            const lane = board.wiring.lanes.find((candidate) => sameLane(candidate, ref)) ?? null;
+            const id = portArrayKey(ref);
+            const portArray = board.wiring.portArrays.find((candidate) => samePortArray(candidate, ref)) ?? null;
             const judged =
-              assessed?.lanes.find((view) => view.inputId === ref.inputId && view.portId === ref.portId) ?? null;
+              assessed?.portArrays.find((view) => view.inputId === ref.inputId && view.portId === ref.portId) ?? null;
             const level =
               assessed === null || judged === null
                 ? null
-                : worstOfLane(assessed.findings, judged.inputId, judged.portId);
+                : worstOfPortArray(assessed.findings, judged.inputId, judged.portId);
             return (
-              <LaneView
+              <PortArrayView
                 key={id}
-                name={laneName(board, ref)}
-                laneRef={ref}
-                lane={lane}
+                name={portArrayName(board, ref)}
+                portArrayRef={ref}
+                portArray={portArray}
                 port={portOf(board.plan, ref)?.port ?? null}
                 judged={judged}
                 level={level}
                 sky={sky}
-                chosen={id === chosenLane}
+                chosen={id === chosenPortArray}
                 states={states}
-                pose={board.pose}
-                onChoose={onChooseLane}
+                position={board.position}
+                onChoose={onChoosePortArray}
                 tiles={tiles}
               />
             );
@@ -282,7 +283,7 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
               onClear={onClear}
               adding={adding}
               onAdding={() => setAdding(!adding)}
-              onRow={() => selected[0] !== undefined && selectRow(selected[0])}
+              onString={() => selected[0] !== undefined && selectString(selected[0])}
             />
           </div>
         </div>
@@ -292,13 +293,19 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
         <div
           ref={fill}
           role="group"
-          aria-label={boardTexts.fillLaneByNumber(laneName(board, chosenRef))}
+          aria-label={boardTexts.fillPortArrayByNumber(portArrayName(board, chosenRef))}
           className={style["fill"]}
         >
           <div className={style["quiet"]}>
-            {boardTexts.fill} <strong>{laneName(board, chosenRef)}</strong> {boardTexts.withEqualStrings}
+            {boardTexts.fill} <strong>{portArrayName(board, chosenRef)}</strong> {boardTexts.withEqualStrings}
           </div>
-          <FillLane key={chosenLane} board={board} act={act} inputId={chosenRef.inputId} portId={chosenRef.portId} />
+          <FillPortArray
+            key={chosenPortArray}
+            board={board}
+            act={act}
+            inputId={chosenRef.inputId}
+            portId={chosenRef.portId}
+          />
         </div>
       )}
       {helpOpen && <KeyList around={around} onClose={() => setHelpOpen(false)} />}
@@ -306,24 +313,25 @@ export function Board({ chosenLane, onChooseLane, around, mayGrow = true }: Prop
   );
 }
 
-function litKeys(finding: Finding | undefined, lanes: readonly PortArray[]): ReadonlySet<PanelKey> {
+function litKeys(finding: Finding | undefined, portArrays: readonly PortArray[]): ReadonlySet<PanelKey> {
   if (finding === undefined) return new Set();
   if (finding.tiles.length > 0) return new Set(finding.tiles);
   const { subject } = finding;
-  if (subject.type !== "lane" && subject.type !== "group") return new Set();
+  if (subject.type !== "portArray" && subject.type !== "group") return new Set();
   return new Set(
-    lanes
+    portArrays
       .filter(
-        (lane) => lane.inputId === subject.inputId && (subject.type === "group" || lane.portId === subject.portId),
+        (portArray) =>
+          portArray.inputId === subject.inputId && (subject.type === "group" || portArray.portId === subject.portId),
       )
-      .flatMap((lane) => tilesOfRows(lane.rows).map(keyOf)),
+      .flatMap((portArray) => tilesOfStrings(portArray.strings).map(keyOf)),
   );
 }
 
-function worstOfLane(findings: readonly Finding[], inputId: string, portId: string): Level {
+function worstOfPortArray(findings: readonly Finding[], inputId: string, portId: string): Level {
   return worstLevel(
     findings.filter(
-      ({ subject }) => subject.type === "lane" && subject.inputId === inputId && subject.portId === portId,
+      ({ subject }) => subject.type === "portArray" && subject.inputId === inputId && subject.portId === portId,
     ),
   );
 }

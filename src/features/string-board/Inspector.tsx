@@ -34,26 +34,26 @@ type Props = {
   readonly onClear: () => void;
   /** whether a press adds to what is selected, for hands without a Ctrl key */ readonly adding: boolean;
   readonly onAdding: () => void;
-  readonly onRow: () => void;
+  readonly onString: () => void;
 };
 
 /** Everything that can be done with the selected panels, for those who do not drag. */
-export function Inspector({ board, keys, substringsOf, act, onClear, adding, onAdding, onRow }: Props) {
+export function Inspector({ board, keys, substringsOf, act, onClear, adding, onAdding, onString }: Props) {
   const onMove = useCallback((id: string) => void act((now) => moveTo(now, keys, id)), [act, keys]);
   const tiles = tilesByKey(board, keys);
   const [first] = tiles;
   if (first === undefined) return null;
   const key = keyOf(first);
-  const wired = locate(board.wiring.lanes, key) !== null;
+  const wired = locate(board.wiring.portArrays, key) !== null;
   const parts = substringsOf(first.panelId);
-  const stand = standOf(board.pose, first);
+  const stand = standOf(board.position, first);
   return (
     <div role="group" aria-label={inspectorTexts.selectedPanels} className={style["selected"]}>
       <div className={style["headLine"]}>
         {tiles.length > 1 && <strong>{tileWords(board, tiles)}</strong>}
         <span className={style["toEnd"]}>
           {wired && (
-            <TextButton look="plain" onClick={onRow}>
+            <TextButton look="plain" onClick={onString}>
               {inspectorTexts.selectItsString}
             </TextButton>
           )}
@@ -105,7 +105,7 @@ export function Inspector({ board, keys, substringsOf, act, onClear, adding, onA
             <TextButton aria-pressed={stand.stance === "stowed"} onClick={() => act((now) => toggleStowed(now, keys))}>
               {inspectorTexts.stowed}
             </TextButton>
-            <TextButton aria-pressed={first.joinedPast} onClick={() => act((now) => toggleTakenOut(now, keys))}>
+            <TextButton aria-pressed={first.bypassed} onClick={() => act((now) => toggleTakenOut(now, keys))}>
               {inspectorTexts.bypassed}
             </TextButton>
             <TextButton onClick={() => act((now) => tiltBy(now, keys, -15))}>{inspectorTexts.tilt15}</TextButton>

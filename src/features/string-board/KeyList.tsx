@@ -48,7 +48,7 @@ function Keys({ keys }: { keys: readonly { readonly press: string; readonly word
         display: "grid",
         gridTemplateColumns: { xs: "110px 1fr", md: "110px 1fr 110px 1fr" },
         columnGap: 2,
-        rowGap: 0.375,
+        stringGap: 0.375,
         m: 0,
         fontSize: "0.875rem",
       }}

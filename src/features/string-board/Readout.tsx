@@ -27,12 +27,14 @@ export function Readout({ holder, board, states, selected, skyName }: Props) {
         {readoutTexts.pointAtAPanelToSeeItsValuesPress}
       </div>
     );
-  const wired = locate(board.wiring.lanes, keyOf(tile)) !== null;
+  const wired = locate(board.wiring.portArrays, keyOf(tile)) !== null;
   const state = states?.[keyOf(tile)] ?? null;
   return (
     <div data-testid="board-reading" className={`num ${style["reading"]}`}>
       <strong>{tileWords(board, [tile])}</strong>
-      {wired ? ` · ${skyName}: ${stateWords(tile, standOf(board.pose, tile), state)}` : readoutTexts.onTheShelfNotWired}
+      {wired
+        ? ` · ${skyName}: ${stateWords(tile, standOf(board.position, tile), state)}`
+        : readoutTexts.onTheShelfNotWired}
     </div>
   );
 }

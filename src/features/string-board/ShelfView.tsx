@@ -7,7 +7,7 @@ import { keyOf, type PanelRef } from "@/core/engine/array";
 import { ToolButton } from "@/ui";
 import style from "./board.module.css";
 import { type Board, countBy, shelfOf } from "./commands";
-import { type TileDrawing } from "./LaneView";
+import { type TileDrawing } from "./PortArrayView";
 import { type Act } from "./useBoard";
 import { Zone } from "./Zone";
 import { shelfViewTexts } from "@/messages/en/string-board/view";
@@ -27,7 +27,7 @@ const maxDrawn = 8;
 export const ShelfView = memo(function ShelfView({ board, act, tiles: drawing, mayGrow }: Props) {
   const groups = shelfOf(board);
   return (
-    <section aria-label={shelfViewTexts.shelfPanelsNotWired} data-lane="shelf" className={style["shelf"]}>
+    <section aria-label={shelfViewTexts.shelfPanelsNotWired} data-port-array="shelf" className={style["shelf"]}>
       <Zone id="shelf" shape="area" target={{ type: "shelf" }}>
         <div style={{ width: "100%" }}>
           <strong>{shelfViewTexts.shelf}</strong>

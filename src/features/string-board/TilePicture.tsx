@@ -23,7 +23,7 @@ export function TilePicture({ label, tile, stand, substrings, bypassed, onSubstr
   const height = Math.max(least.height, Math.min(40, (label.widthMm ?? assumedMm.width) * scale));
   const shown = Math.min(substrings, maxStripes);
   const stripe = width / shown;
-  const dark = tile.joinedPast || stand.stance !== "out";
+  const dark = tile.bypassed || stand.stance !== "out";
   return (
     <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden style={{ display: "block" }}>
       {Array.from({ length: shown }, (_, k) => {
@@ -69,7 +69,7 @@ export function TilePicture({ label, tile, stand, substrings, bypassed, onSubstr
         fill="none"
         stroke="var(--ink)"
         strokeWidth="1.2"
-        strokeDasharray={tile.joinedPast ? "3 3" : undefined}
+        strokeDasharray={tile.bypassed ? "3 3" : undefined}
       />
     </svg>
   );

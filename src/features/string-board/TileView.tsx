@@ -94,8 +94,8 @@ export function stateKey(state: TileState | null): string {
 }
 
 /** Why a panel gives nothing: it is taken out, or stowed; else nothing is said. */
-export function keptWords({ joinedPast }: PanelRef, { stance }: Stand): string {
-  return joinedPast ? "bypassed" : stance === "stowed" ? "stowed" : "";
+export function keptWords({ bypassed }: PanelRef, { stance }: Stand): string {
+  return bypassed ? "bypassed" : stance === "stowed" ? "stowed" : "";
 }
 
 /** What a panel is in and does, for those who do not see it and for the reading under the board. */

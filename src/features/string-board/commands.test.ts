@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { applyChange, type Plan, readPlan, record, redo, startHistory, undo, poseIn } from "@/core/plan";
+import { applyChange, type Plan, readPlan, record, redo, startHistory, undo, positionIn } from "@/core/plan";
 import { assessReady, lookInto } from "@/core/assessment";
 import { solvableById, createSolveCache } from "@/core/plan-model";
 import { keyOf, type Place, tilesOf, type PanelKey } from "@/core/engine/array";
@@ -11,7 +11,7 @@ import {
   diode,
   fill,
   fillWords,
-  laneRefs,
+  portArrayRefs,
   merge,
   movesOf,
   moveTo,
@@ -22,7 +22,7 @@ import {
   shelfOf,
   split,
   tiltBy,
-  toLane,
+  toPortArray,
   toggleShade,
   toggleStowed,
   toggleTakenOut,
@@ -32,8 +32,8 @@ import { boardKeys, moveKeys } from "./shortcuts";
 const lantern = demoPlan("The Lantern");
 const boardOf = (plan: Plan): Board => {
   const [wiring] = plan.wirings as [Plan["wirings"][number]];
-  const poseId = wiring.poseIds[0] ?? "";
-  return { plan, wiring, poseId, pose: poseIn(plan, poseId) };
+  const positionId = wiring.positionIds[0] ?? "";
+  return { plan, wiring, positionId, position: positionIn(plan, positionId) };
 };
 const done = (plan: Plan, outcome: Outcome): Plan =>
   outcome === null || outcome.change === null ? plan : applyChange(plan, outcome.change);
@@ -43,15 +43,15 @@ const anyKeys = fc.subarray(keys, { minLength: 1, maxLength: 3 });
 
 const anyPlace: fc.Arbitrary<Place> = fc.oneof(
   fc.record({
-    type: fc.constant("row" as const),
-    lane: fc.constantFrom(...laneRefs(boardOf(lantern))),
+    type: fc.constant("string" as const),
+    portArray: fc.constantFrom(...portArrayRefs(boardOf(lantern))),
     path: fc.constantFrom([], [0, 0]),
-    row: fc.nat(2),
+    string: fc.nat(2),
     at: fc.nat(4),
   }),
   fc.record({
-    type: fc.constant("newRow" as const),
-    lane: fc.constantFrom(...laneRefs(boardOf(lantern))),
+    type: fc.constant("newString" as const),
+    portArray: fc.constantFrom(...portArrayRefs(boardOf(lantern))),
     path: fc.constant([]),
     at: fc.nat(2),
   }),
@@ -74,7 +74,7 @@ const anyAction: fc.Arbitrary<(board: Board) => Outcome> = fc.oneof(
   fc.tuple(anyKeys, fc.constantFrom(1 as const, -1 as const)).map(
     ([some, by]) =>
       (board: Board) =>
-        toLane(board, some, by),
+        toPortArray(board, some, by),
   ),
   anyKey.map((key) => (board: Board) => besideBefore(board, key)),
   anyKey.map((key) => (board: Board) => split(board, key)),
@@ -101,15 +101,15 @@ const anyAction: fc.Arbitrary<(board: Board) => Outcome> = fc.oneof(
   ),
   fc
     .record({
-      lane: fc.constantFrom(...laneRefs(boardOf(lantern))),
+      portArray: fc.constantFrom(...portArrayRefs(boardOf(lantern))),
       panelId: fc.constantFrom("roof", "bookbay"),
       series: fc.integer({ min: 1, max: 4 }),
       strings: fc.integer({ min: 1, max: 3 }),
     })
     .map(
-      ({ lane, ...rows }) =>
+      ({ portArray, ...strings }) =>
         (board: Board) =>
-          fill(board, { ...lane, ...rows }, 0),
+          fill(board, { ...portArray, ...strings }, 0),
     ),
 );
 
@@ -120,7 +120,7 @@ test("whatever is done on the board, a verdict from memory is the one worked out
       let plan = lantern;
       for (const action of actions) {
         const outcome = action(boardOf(plan));
-        // going back and forth asks for lanes seen before
+        // going back and forth asks for port arrays seen before
         for (const asked of [done(plan, outcome), plan]) {
           const [remembered, anew] = [solvableById(asked, "everyday", null, memory), solvableById(asked, "everyday")];
           expect(assessReady(remembered)).toEqual(assessReady(anew));
@@ -148,7 +148,7 @@ test("200 board actions leave a plan that reads at every step, and 200 undos bri
       }
       const after = JSON.stringify(history.present);
       expect(readPlan(JSON.parse(after))).toEqual({ type: "plan", plan: history.present });
-      const wired = tilesOf(history.present.wirings[0]?.lanes ?? []).map(keyOf);
+      const wired = tilesOf(history.present.wirings[0]?.portArrays ?? []).map(keyOf);
       const shelved = shelfOf(boardOf(history.present)).flatMap(({ tiles }) => tiles.map(keyOf));
       // every panel the plan has is wired or on the shelf, and none is both
       expect([...wired, ...shelved].length).toBe(
@@ -164,9 +164,9 @@ test("200 board actions leave a plan that reads at every step, and 200 undos bri
   );
 });
 
-test("rows that ask for more panels than are free wait for the word; said, they are bought and laid", () => {
+test("strings that ask for more panels than are free wait for the word; said, they are bought and laid", () => {
   const board = boardOf(lantern);
-  const [high] = board.wiring.lanes;
+  const [high] = board.wiring.portArrays;
   const filling = {
     inputId: high?.inputId ?? null,
     portId: high?.portId ?? null,
@@ -186,15 +186,17 @@ test("rows that ask for more panels than are free wait for the word; said, they 
   expect(copy(board, "roof.1")).toEqual({ change: null, said: expect.stringMatching(/lacks 4 × .*MG-195/) as unknown });
 });
 
-test("a panel may join the end of any row but its own, on any lane", () => {
+test("a panel may join the end of any string but its own, on any port array", () => {
   const board = boardOf(lantern);
   const joins = movesOf(board, ["bookbay.1"]).filter(({ words }) => /end of string/.test(words));
-  expect(joins.map(({ place }) => (place.type === "row" ? [place.lane.portId, place.row, place.at] : []))).toEqual([
+  expect(
+    joins.map(({ place }) => (place.type === "string" ? [place.portArray.portId, place.string, place.at] : [])),
+  ).toEqual([
     ["low", 0, 2],
     ["high", 0, 4],
   ]);
   const joined = done(lantern, moveTo(board, ["bookbay.1"], joins[1]?.id ?? ""));
-  const high = joined.wirings[0]?.lanes.find(({ portId }) => portId === "high");
+  const high = joined.wirings[0]?.portArrays.find(({ portId }) => portId === "high");
   expect(tilesOf(high === undefined ? [] : [high]).map(keyOf)).toEqual([
     "roof.1",
     "roof.2",
@@ -204,18 +206,18 @@ test("a panel may join the end of any row but its own, on any lane", () => {
   ]);
 });
 
-test("a panel walked down step by step goes from row to row, into a row of its own, to the next lane and at last the shelf", () => {
+test("a panel walked down step by step goes from string to string, into a string of its own, to the next port array and at last the shelf", () => {
   let plan = lantern;
   const places: string[] = [];
   for (let step = 0; step < 9; step++) {
     const board = boardOf(plan);
-    const lane = board.wiring.lanes.find(({ rows }) =>
-      tilesOf([{ inputId: null, portId: null, rows }]).some((tile) => keyOf(tile) === "bookbay.2"),
+    const portArray = board.wiring.portArrays.find(({ strings }) =>
+      tilesOf([{ inputId: null, portId: null, strings }]).some((tile) => keyOf(tile) === "bookbay.2"),
     );
     places.push(
-      lane === undefined
+      portArray === undefined
         ? "shelf"
-        : `${lane.portId} ${lane.rows.findIndex((row) => tilesOf([{ inputId: null, portId: null, rows: [row] }]).some((tile) => keyOf(tile) === "bookbay.2")) + 1}/${lane.rows.length}`,
+        : `${portArray.portId} ${portArray.strings.findIndex((string) => tilesOf([{ inputId: null, portId: null, strings: [string] }]).some((tile) => keyOf(tile) === "bookbay.2")) + 1}/${portArray.strings.length}`,
     );
     const outcome = nudge(board, "bookbay.2", "down");
     if (outcome === null) break;

@@ -5,9 +5,9 @@ import { solvableById } from "@/core/plan-model";
 import { skyNames } from "@/core/engine/sky";
 import { demoPlans } from "@/demo";
 
-import { newTile, type Row, rowOf, lying } from "@/core/engine/array";
+import { newTile, type PvString, stringOf, lying } from "@/core/engine/array";
 import { runs, stood } from "@/testing";
-import { flowOfRows, runningFlow } from "./flow";
+import { flowOfStrings, runningFlow } from "./flow";
 import { stateWords } from "./TileView";
 
 const states: TileStates = Object.fromEntries(
@@ -19,16 +19,16 @@ const states: TileStates = Object.fromEntries(
 const a = (piece: number) => newTile("a", piece);
 const b = (piece: number) => newTile("b", piece);
 
-test("volts add from plug to plug along a row, amps do not", () => {
-  expect(runningFlow(rowOf([a(1), a(2)]), states)).toEqual([
+test("volts add from plug to plug along a string, amps do not", () => {
+  expect(runningFlow(stringOf([a(1), a(2)]), states)).toEqual([
     { v: 10, i: 8 },
     { v: 21, i: 8 },
   ]);
 });
 
-test("in a group of rows amps add and volts are shared; the row goes on from there", () => {
-  const pair: Row = rowOf([{ type: "group", rows: [rowOf([a(1)]), rowOf([b(1)])] }, a(2)]);
-  expect(flowOfRows([rowOf([a(1)]), rowOf([b(1)])], states)).toEqual({ v: 10, i: 11 });
+test("in a group of strings amps add and volts are shared; the string goes on from there", () => {
+  const pair: PvString = stringOf([{ type: "group", strings: [stringOf([a(1)]), stringOf([b(1)])] }, a(2)]);
+  expect(flowOfStrings([stringOf([a(1)]), stringOf([b(1)])], states)).toEqual({ v: 10, i: 11 });
   expect(runningFlow(pair, states)).toEqual([
     { v: 10, i: 11 },
     { v: 21, i: 11 },
@@ -36,14 +36,14 @@ test("in a group of rows amps add and volts are shared; the row goes on from the
 });
 
 test("a panel taken out is a plain lead; one not judged yet leaves the sums unsaid", () => {
-  expect(runningFlow(rowOf([{ ...a(1), joinedPast: true }, b(2)]), states)).toEqual([null, { v: 13, i: 3 }]);
-  expect(runningFlow(rowOf([a(1), a(9)]), states)).toBeNull();
-  expect(runningFlow(rowOf([a(1)]), null)).toBeNull();
+  expect(runningFlow(stringOf([{ ...a(1), bypassed: true }, b(2)]), states)).toEqual([null, { v: 13, i: 3 }]);
+  expect(runningFlow(stringOf([a(1), a(9)]), states)).toBeNull();
+  expect(runningFlow(stringOf([a(1)]), null)).toBeNull();
 });
 
-test("the sums at the plugs end where the solver has the lane: its volts for every row, its amps for all rows together", () => {
+test("the sums at the plugs end where the solver has the port array: its volts for every string, its amps for all strings together", () => {
   const [cabled] = demoPlans() as [Plan];
-  // behind cables rows stand a little apart, and the sums end before them
+  // behind cables strings stand a little apart, and the sums end before them
   const lantern = { ...cabled, wirings: cabled.wirings.map((wiring) => ({ ...wiring, runs: [] })) };
   const shade = fc.array(fc.constantFrom(1, 1, 0.15, 0.6), { minLength: 2, maxLength: 2 });
   fc.assert(
@@ -59,13 +59,13 @@ test("the sums at the plugs end where the solver has the lane: its volts for eve
             { light: shades[k % shades.length] ?? [1] },
           ]),
         );
-        const look = { sky, moment: { atMs: Date.UTC(2026, 5, 21, 11), longitudeDeg: -3 }, poseId: null };
+        const look = { sky, moment: { atMs: Date.UTC(2026, 5, 21, 11), longitudeDeg: -3 }, positionId: null };
         const open = solvableById(plan, wiringId);
         const found = lookInto(open, look);
-        for (const { lane, actual } of open.lanes) {
-          const total = flowOfRows(lane.rows, found);
-          for (const row of lane.rows)
-            expect(runningFlow(row, found)?.at(-1)?.v).toBeCloseTo(total?.v ?? Number.NaN, 1);
+        for (const { portArray, actual } of open.portArrays) {
+          const total = flowOfStrings(portArray.strings, found);
+          for (const string of portArray.strings)
+            expect(runningFlow(string, found)?.at(-1)?.v).toBeCloseTo(total?.v ?? Number.NaN, 1);
           if (sky !== "brightNoon") continue;
           const { operating } = actual.brightNoon;
           if (operating === null || operating.p === 0) continue;
@@ -95,5 +95,5 @@ test("a panel is told with what it is in and does, and with whether its substrin
   expect(
     plainWords(stateWords(a(1), { ...lying, light: [0.15] }, { ...doing, substrings: doing.substrings.slice(0, 1) })),
   ).toBe("shaded, 20.3 V, 8.62 A, 175 W, none bypassed");
-  expect(stateWords({ ...a(1), joinedPast: true }, lying, null)).toBe("bypassed");
+  expect(stateWords({ ...a(1), bypassed: true }, lying, null)).toBe("bypassed");
 });

@@ -66,15 +66,16 @@ function pointOf(event: Event): Point | null {
   return touch === undefined ? null : { x: touch.clientX, y: touch.clientY };
 }
 
-/** The zone or panel a point lies on; elsewhere on a lane, the lane's place for a new row. */
+/** The zone or panel a point lies on; elsewhere on a port array, the port array's place for a new string. */
 function targetUnder({ x, y }: Point, dragged: HTMLElement): HTMLElement | null {
-  const found = document.elementFromPoint(x, y)?.closest<HTMLElement>("[data-tile], [data-zone], [data-lane]") ?? null;
+  const found =
+    document.elementFromPoint(x, y)?.closest<HTMLElement>("[data-tile], [data-zone], [data-port-array]") ?? null;
   // a panel on the shelf is no place of its own, nor is the one being dragged
   const place =
-    found?.dataset["tile"] !== undefined && (found === dragged || found.closest("[data-lane=shelf]") !== null)
-      ? (found.parentElement?.closest<HTMLElement>("[data-zone], [data-lane]") ?? null)
+    found?.dataset["tile"] !== undefined && (found === dragged || found.closest("[data-port-array=shelf]") !== null)
+      ? (found.parentElement?.closest<HTMLElement>("[data-zone], [data-port-array]") ?? null)
       : found;
-  return place?.dataset["lane"] === undefined
+  return place?.dataset["portArray"] === undefined
     ? place
     : place.querySelector<HTMLElement>(":scope > * > [data-zone], :scope > [data-zone]:last-of-type");
 }

@@ -8,6 +8,6 @@ export function isTarget(value: unknown): value is Target {
     typeof value === "object" &&
     value !== null &&
     "type" in value &&
-    ["row", "newRow", "beside", "shelf"].includes(String(value.type))
+    ["string", "newString", "beside", "shelf"].includes(String(value.type))
   );
 }

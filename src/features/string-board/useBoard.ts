@@ -1,8 +1,16 @@
 "use client";
 
 import { useMemo } from "react";
-import { poseIn } from "@/core/plan";
-import { type DeskState, poseIdOf, useDesk, useDeskState, usePlan, useWiring, wiringOf } from "@/features/plan-session";
+import { positionIn } from "@/core/plan";
+import {
+  type DeskState,
+  positionIdOf,
+  useDesk,
+  useDeskState,
+  usePlan,
+  useWiring,
+  wiringOf,
+} from "@/features/plan-session";
 import { type PanelKey } from "@/core/engine/array";
 import { type Board, type Outcome } from "./commands";
 import { useBoardTexts } from "@/messages/en/string-board/view";
@@ -12,8 +20,8 @@ export type Act = (run: (board: Board) => Outcome, gesture?: string) => boolean;
 
 function boardOf(state: DeskState): Board {
   const plan = state.history.present;
-  const poseId = poseIdOf(state);
-  return { plan, wiring: wiringOf(state), poseId, pose: poseIn(plan, poseId) };
+  const positionId = positionIdOf(state);
+  return { plan, wiring: wiringOf(state), positionId, position: positionIn(plan, positionId) };
 }
 
 /** The board as it stands, what is selected on it, and how to act on it. */
@@ -22,11 +30,14 @@ export function useBoard() {
   const plan = usePlan();
   const wiring = useWiring();
   const selected = useDeskState((state) => state.selected);
-  const poseId = useDeskState(poseIdOf);
+  const positionId = useDeskState(positionIdOf);
   // panels as they stand are the same for as long as nothing turns them
-  const { poses, mounts, space, site } = plan;
-  const pose = useMemo(() => poseIn({ poses, mounts, space, site }, poseId), [poses, mounts, space, site, poseId]);
-  const board: Board = useMemo(() => ({ plan, wiring, poseId, pose }), [plan, wiring, poseId, pose]);
+  const { positions, mounts, space, site } = plan;
+  const position = useMemo(
+    () => positionIn({ positions, mounts, space, site }, positionId),
+    [positions, mounts, space, site, positionId],
+  );
+  const board: Board = useMemo(() => ({ plan, wiring, positionId, position }), [plan, wiring, positionId, position]);
   const actions = useMemo(
     () => ({
       /** The board at the time of asking, for handlers that outlive a drawing. */

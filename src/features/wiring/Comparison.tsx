@@ -1,12 +1,12 @@
 "use client";
 
 import { type ReactNode } from "react";
-import { piecesIn, type Plan, poseIn, type Wiring } from "@/core/plan";
+import { piecesIn, type Plan, positionIn, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/assessment";
 import { skyNames } from "@/core/engine/sky";
 import { inAll } from "@/core/wiring/year";
-import { changeover, laneKey, usedIn } from "@/core/engine/array";
-import { poseIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/plan-session";
+import { changeover, portArrayKey, usedIn } from "@/core/engine/array";
+import { positionIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/plan-session";
 import { skyWords } from "@/messages/en/window-chart/operating";
 import { useYear, worstMonth, type YearState, YearStrip } from "@/features/year";
 import { levelColour, LevelMark, Region, Table, useUnits } from "@/ui";
@@ -15,7 +15,7 @@ import {
   counted,
   dangerWords,
   headline,
-  laneWords,
+  portArrayWords,
   partsWords,
   percent,
   misplugWords,
@@ -24,7 +24,7 @@ import {
   verdictWords,
 } from "@/messages/en";
 import style from "./comparison.module.css";
-import { inPoses, type InPose, type JudgedMisplug, standKey, useComparison } from "./useComparison";
+import { inPositions, type InPosition, type JudgedMisplug, standKey, useComparison } from "./useComparison";
 import { comparisonTexts } from "@/messages/en/wiring/view";
 
 /** Skies compared by watts. The coldest dawn is there for its volts: it is judged with every panel out, stowed or not. */
@@ -35,13 +35,13 @@ export function Comparison() {
   const desk = useDesk();
   const plan = usePlan();
   const wiring = useWiring();
-  const here: InPose = { wiring, poseId: useDeskState(poseIdOf) };
+  const here: InPosition = { wiring, positionId: useDeskState(positionIdOf) };
   const { verdicts, misplugs } = useComparison(
     plan,
     wiring,
     useDeskState((state) => state.moment),
   );
-  const all = inPoses(plan);
+  const all = inPositions(plan);
   const board = useYear(plan, wiring.id);
   return (
     <Region title={comparisonTexts.wiringsCompared} flush>
@@ -78,7 +78,7 @@ export function Comparison() {
                   <OtherYear plan={plan} wiringId={each.wiring.id} board={board} />
                 )
               }
-              onShow={() => desk.set({ wiringId: each.wiring.id, poseId: each.poseId, selected: [] })}
+              onShow={() => desk.set({ wiringId: each.wiring.id, positionId: each.positionId, selected: [] })}
             />
           ))}
         </tbody>
@@ -99,10 +99,10 @@ export function Comparison() {
   );
 }
 
-/** A wiring by its name, with the pose where it is used in several. */
-function nameOf({ poses }: Plan, { wiring, poseId }: InPose): string {
-  const pose = wiring.poseIds.length > 1 ? poses.find(({ id }) => id === poseId) : undefined;
-  return pose === undefined ? wiring.name : `${wiring.name}, ${pose.name}`;
+/** A wiring by its name, with the position where it is used in several. */
+function nameOf({ positions }: Plan, { wiring, positionId }: InPosition): string {
+  const position = wiring.positionIds.length > 1 ? positions.find(({ id }) => id === positionId) : undefined;
+  return position === undefined ? wiring.name : `${wiring.name}, ${position.name}`;
 }
 
 /** "+45 W" against what is on the board; equal to a watt, or a kWh of the year, is "same". */
@@ -134,7 +134,7 @@ function Line({ plan, name: title, wiring, verdict, against, here, year, onShow 
     (least, { marginPct }) => (marginPct === null ? least : Math.min(least ?? marginPct, marginPct)),
     null,
   );
-  const used = wiring.lanes.reduce((sum, { rows }) => sum + usedIn(rows).length, 0);
+  const used = wiring.portArrays.reduce((sum, { strings }) => sum + usedIn(strings).length, 0);
   return (
     <tr data-wiring={wiring.id} data-level={level}>
       <th scope="row">
@@ -171,8 +171,8 @@ function Line({ plan, name: title, wiring, verdict, against, here, year, onShow 
       <td className="num">{comparisonTexts.usedOfPiecesIn(used, piecesIn(plan))}</td>
       <td className={style["small"]}>{partsWords(plan, wiring)}</td>
       <td className={style["small"]}>
-        {wiring.lanes.map((lane) => (
-          <div key={laneKey(lane)}>{laneWords(plan, lane)}</div>
+        {wiring.portArrays.map((portArray) => (
+          <div key={portArrayKey(portArray)}>{portArrayWords(plan, portArray)}</div>
         ))}
       </td>
     </tr>
@@ -186,7 +186,7 @@ function OtherYear({ plan, wiringId, board }: OtherYearProps) {
   return <YearWords {...useYear(plan, wiringId)} against={board} />;
 }
 
-/** What a wiring brings in a year and in its worst month, with all its poses in their hours. */
+/** What a wiring brings in a year and in its worst month, with all its positions in their hours. */
 function YearWords({ year, settled, against }: Pick<YearState, "year" | "settled"> & { against: YearState | null }) {
   if (year === null) return <>…</>;
   const worst = worstMonth(year);
@@ -207,8 +207,8 @@ function YearWords({ year, settled, against }: Pick<YearState, "year" | "settled
 
 type ChangeoverProps = {
   readonly plan: Plan;
-  readonly from: InPose;
-  readonly to: InPose;
+  readonly from: InPosition;
+  readonly to: InPosition;
   readonly verdicts: ReadonlyMap<string, Assessment>;
   readonly misplugs: readonly JudgedMisplug[];
 };
@@ -216,8 +216,8 @@ type ChangeoverProps = {
 /** What to do with plugs and panels, in order, and what to beware of on the way. */
 function Changeover({ plan, from, to, verdicts, misplugs }: ChangeoverProps) {
   const system = useUnits();
-  const pose = ({ poseId }: InPose) => poseIn(plan, poseId);
-  const steps = changeover(from.wiring.lanes, to.wiring.lanes, pose(from), pose(to));
+  const position = ({ positionId }: InPosition) => positionIn(plan, positionId);
+  const steps = changeover(from.wiring.portArrays, to.wiring.portArrays, position(from), position(to));
   const [fromName, toName] = [nameOf(plan, from), nameOf(plan, to)];
   const harmful = [
     ...new Set(misplugs.filter(({ dangerous }) => dangerous).map((misplug) => misplugWords(plan, misplug, system))),

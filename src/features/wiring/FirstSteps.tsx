@@ -14,7 +14,7 @@ import { firstStepsTexts } from "@/messages/en/wiring/view";
 const panelShelf = (client: ApiClient) => client.panels;
 const inputShelf = (client: ApiClient) => client.inputs;
 
-/** Panels in the worked example's one row. */
+/** Panels in the worked example's one string. */
 const exampleSeries = 3;
 
 /** Three ways to begin with an empty plan; gone once it has a panel and an input. */
@@ -45,9 +45,9 @@ export function FirstSteps() {
     const inputId = addInput(demoInputs.twoPortStation, null, "example");
     const portId = demoInputs.twoPortStation.ports.at(-1)?.id ?? null;
     const wiringId = wiringOf(desk.now()).id;
-    desk.change({ type: "rewire", wiringId, lanes: [], counts: {} }, "example");
-    const row = { panelId, inputId, portId, series: exampleSeries, strings: 1 };
-    desk.change({ type: "fillLane", wiringId, more: exampleSeries, ...row }, "example");
+    desk.change({ type: "rewire", wiringId, portArrays: [], counts: {} }, "example");
+    const string = { panelId, inputId, portId, series: exampleSeries, strings: 1 };
+    desk.change({ type: "fillPortArray", wiringId, more: exampleSeries, ...string }, "example");
     desk.endGesture();
   };
 

@@ -4,9 +4,9 @@ import Box from "@mui/material/Box";
 import { memo, useCallback, useEffect, useMemo, useState } from "react";
 import { piecesIn } from "@/core/plan";
 import { ruleOf } from "@/core/assessment";
-import { laneKey } from "@/core/engine/array";
+import { portArrayKey } from "@/core/engine/array";
 import { Board } from "@/features/string-board";
-import { poseIdOf, useAssessment, useDesk, useDeskState, wiringOf } from "@/features/plan-session";
+import { positionIdOf, useAssessment, useDesk, useDeskState, wiringOf } from "@/features/plan-session";
 import { FinderSheet } from "@/features/best-wirings";
 import { Ledger } from "@/features/checks";
 import { TermHelp } from "@/features/glossary";
@@ -17,7 +17,7 @@ import { cautions } from "./cautions";
 import { Comparison } from "./Comparison";
 import { FirstSteps } from "./FirstSteps";
 import { netlistOf } from "./netlist";
-import { PoseTabs } from "./PoseTabs";
+import { PositionTabs } from "./PositionTabs";
 import { SiteForm } from "./SiteForm";
 import { SkyStrip } from "./SkyStrip";
 import style from "./sky.module.css";
@@ -51,15 +51,15 @@ export function WiringStep() {
   );
   const closeFinder = useCallback(() => setFinding(false), [setFinding]);
   const [picked, setPicked] = useState<string | null>(null);
-  // only the first lane's name: the step itself is not drawn again at every edit
+  // only the first port array's name: the step itself is not drawn again at every edit
   const first = useDeskState((state) => {
-    const [lane] = wiringOf(state).lanes;
+    const [portArray] = wiringOf(state).portArrays;
     const [input] = state.history.present.inputs;
-    return lane !== undefined
-      ? laneKey(lane)
+    return portArray !== undefined
+      ? portArrayKey(portArray)
       : input === undefined
         ? null
-        : laneKey({ inputId: input.id, portId: input.device.ports[0]?.id ?? null });
+        : portArrayKey({ inputId: input.id, portId: input.device.ports[0]?.id ?? null });
   });
   const chosen = picked ?? first;
   return (
@@ -85,14 +85,14 @@ export function WiringStep() {
         <Beginning />
         <Box sx={{ display: "grid", gap: 0.5, gridTemplateColumns: "minmax(0, 1fr)" }}>
           <Tabs comparing={comparing} onCompare={setComparing} finding={finding} onFind={setFinding} />
-          <Poses />
+          <Positions />
         </Box>
         {!finding && <Unwired onFind={setFinding} />}
         {finding && <Found onClose={closeFinder} />}
         {comparing && <Comparison />}
       </Box>
       <Box id="wire-board" sx={{ minWidth: 0 }}>
-        <StringBoard chosenLane={chosen} onChooseLane={setPicked} around={around} />
+        <StringBoard chosenPortArray={chosen} onChoosePortArray={setPicked} around={around} />
       </Box>
       <Box id="wire-window" sx={{ display: "grid", gap: 2, minWidth: 0 }}>
         <Region title={wiringStepTexts.window} aside={<TermHelp id="window" term={wiringStepTexts.window} />} flush>
@@ -135,7 +135,7 @@ function listenForShortcuts(run: (key: StepShortcut) => void): () => void {
 }
 
 const Tabs = memo(WiringTabs);
-const Poses = memo(PoseTabs);
+const Positions = memo(PositionTabs);
 const Found = memo(FinderSheet);
 const SiteFields = memo(SiteForm);
 const Year = memo(WireYear);
@@ -153,7 +153,7 @@ function Unwired({ onFind }: { onFind: (finding: boolean) => void }) {
     (state) =>
       piecesIn(state.history.present) > 0 &&
       state.history.present.inputs.length > 0 &&
-      wiringOf(state).lanes.every(({ rows }) => rows.length === 0),
+      wiringOf(state).portArrays.every(({ strings }) => strings.length === 0),
   );
   if (!unwired) return null;
   return (
@@ -175,18 +175,18 @@ function Unwired({ onFind }: { onFind: (finding: boolean) => void }) {
   );
 }
 
-/** The window of the lane chosen on the board. */
+/** The window of the port array chosen on the board. */
 function Window({ chosen }: { chosen: string | null }) {
   const assessment = useAssessment();
   const sky = useDeskState((state) => state.sky);
   const litId = useDeskState((state) => state.litFinding);
   const desk = useDesk();
-  const lanes = assessment?.type === "assessed" ? assessment.lanes : [];
+  const portArrays = assessment?.type === "assessed" ? assessment.portArrays : [];
   const lit = assessment?.type === "assessed" ? assessment.findings.find(({ id }) => id === litId) : undefined;
   // a rule pointed at is shown on the window it speaks of
-  const spokenOf = lit?.subject.type === "lane" ? laneKey(lit.subject) : chosen;
-  const lane = lanes.find((each) => laneKey(each) === spokenOf) ?? lanes[0];
-  if (assessment?.type !== "assessed" || lane === undefined) {
+  const spokenOf = lit?.subject.type === "portArray" ? portArrayKey(lit.subject) : chosen;
+  const portArray = portArrays.find((each) => portArrayKey(each) === spokenOf) ?? portArrays[0];
+  if (assessment?.type !== "assessed" || portArray === undefined) {
     return (
       <Box sx={{ p: 2, minHeight: 340, fontSize: "0.9375rem", maxWidth: "60ch" }}>
         {assessment === null ? wiringStepTexts.calculatingTheCurves : wiringStepTexts.theControllersWindowAndTheArrays}
@@ -196,20 +196,20 @@ function Window({ chosen }: { chosen: string | null }) {
   const netlist = () => {
     const state = desk.now();
     const plan = state.history.present;
-    const look = { sky, moment: state.moment, poseId: poseIdOf(state) };
-    return netlistOf(plan, wiringOf(state).id, lane, look, `${plan.name}, ${skyWords[sky]}`);
+    const look = { sky, moment: state.moment, positionId: positionIdOf(state) };
+    return netlistOf(plan, wiringOf(state).id, portArray, look, `${plan.name}, ${skyWords[sky]}`);
   };
   return (
     <div>
-      <SkyStrip skies={lane.skies} />
-      {lanes.length > 1 && (
-        <div className={style["lane"]}>
-          {lane.deviceName}: {lane.port.name}
+      <SkyStrip skies={portArray.skies} />
+      {portArrays.length > 1 && (
+        <div className={style["portArray"]}>
+          {portArray.deviceName}: {portArray.port.name}
         </div>
       )}
       <WindowChart
-        window={lane.window}
-        skies={lane.skies}
+        window={portArray.window}
+        skies={portArray.skies}
         chosen={sky}
         lit={lit === undefined ? nothingLit : ruleOf(lit.rule).chart}
         height={340}

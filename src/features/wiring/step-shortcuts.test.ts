@@ -1,10 +1,10 @@
 import { type SavedPlan } from "@/api";
 import { type Plan } from "@/core/plan";
-import { allMends } from "@/core/wiring/best-wirings";
+import { allFixes } from "@/core/wiring/best-wirings";
 import { assess } from "@/core/assessment";
 import { demoPlans } from "@/demo";
 import { createDesk, wiringOf } from "@/features/plan-session";
-import { applyFirstMend } from "@/features/checks";
+import { applyFirstFix } from "@/features/checks";
 import { boardKeys, moveKeys } from "@/features/string-board";
 import { stepShortcuts } from "./step-shortcuts";
 import { removeWiring } from "./wirings";
@@ -85,22 +85,22 @@ test("skies go round through all five, and come back; compare is passed on", () 
   expect(compares()).toBe(1);
 });
 
-test("the first mend is applied to what is on the board, once, and never to a plan that has moved on", () => {
+test("the first fix is applied to what is on the board, once, and never to a plan that has moved on", () => {
   const { desk, press, state } = harness(boat);
   const judged = () => {
     const plan = state().history.present;
     const wiringId = plan.wirings[0]?.id ?? "";
     const assessment = assess(plan, wiringId);
     if (assessment.type !== "assessed") throw new Error("expected a verdict");
-    const remedies = allMends(plan, wiringId);
+    const remedies = allFixes(plan, wiringId);
     desk.set({
       judgement: {
         plan,
         wiringId,
         sky: "brightNoon",
-        poseId: "pose-1",
+        positionId: "pose-1",
         tiles: {},
-        mends: "found",
+        fixes: "found",
         tried: 0,
         assessment: {
           ...assessment,
@@ -109,15 +109,15 @@ test("the first mend is applied to what is on the board, once, and never to a pl
       },
     });
   };
-  applyFirstMend(desk);
+  applyFirstFix(desk);
   expect(state().history.present).toBe(boat);
   judged();
   press("Alt M");
-  const mended = state().history.present;
-  expect(assess(mended, mended.wirings[0]?.id ?? "")).not.toMatchObject({ worst: "stop" });
+  const fixed = state().history.present;
+  expect(assess(fixed, fixed.wirings[0]?.id ?? "")).not.toMatchObject({ worst: "stop" });
   // the judgement is still of the plan before
   press("Alt M");
-  expect(state().history.present).toBe(mended);
+  expect(state().history.present).toBe(fixed);
   expect(state().said).toMatch(/no fix/);
   desk.undo();
   expect(state().history.present).toEqual(boat);

@@ -1,7 +1,7 @@
 import { skyNames } from "@/core/engine/sky";
 import { type Desk } from "@/features/plan-session";
-import { applyFirstMend } from "@/features/checks";
-import { stepPose } from "./poses";
+import { applyFirstFix } from "@/features/checks";
+import { stepPosition } from "./positions";
 import { copyWiring, stepWiring } from "./wirings";
 import { stepShortcutsTexts } from "@/messages/en/wiring/view";
 
@@ -34,7 +34,7 @@ export const stepShortcuts: readonly StepShortcut[] = [
     press: "Alt P",
     words: stepShortcutsTexts.nextPositionOfThePanels,
     matches: alt("P"),
-    run: ({ desk }) => stepPose(desk),
+    run: ({ desk }) => stepPosition(desk),
   },
   {
     press: "Alt N",
@@ -71,6 +71,6 @@ export const stepShortcuts: readonly StepShortcut[] = [
     press: "Alt M",
     words: stepShortcutsTexts.applyTheFirstFixInChecks,
     matches: alt("M"),
-    run: ({ desk }) => applyFirstMend(desk),
+    run: ({ desk }) => applyFirstFix(desk),
   },
 ];

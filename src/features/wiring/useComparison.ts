@@ -15,26 +15,26 @@ export type Compared = {
   readonly misplugs: readonly JudgedMisplug[];
 };
 
-/** A wiring in one of the poses it is used in. */
-export type InPose = { readonly wiring: Wiring; readonly poseId: string };
+/** A wiring in one of the positions it is used in. */
+export type InPosition = { readonly wiring: Wiring; readonly positionId: string };
 
-export function standKey({ wiring, poseId }: InPose): string {
-  return `${wiring.id}/${poseId}`;
+export function standKey({ wiring, positionId }: InPosition): string {
+  return `${wiring.id}/${positionId}`;
 }
 
-/** Every wiring of a plan in every pose it is used in. */
-export function inPoses({ wirings }: Pick<Plan, "wirings">): InPose[] {
-  return wirings.flatMap((wiring) => wiring.poseIds.map((poseId) => ({ wiring, poseId })));
+/** Every wiring of a plan in every position it is used in. */
+export function inPositions({ wirings }: Pick<Plan, "wirings">): InPosition[] {
+  return wirings.flatMap((wiring) => wiring.positionIds.map((positionId) => ({ wiring, positionId })));
 }
 
-type Job = InPose & { readonly misplug: { readonly toId: string; readonly misplug: Misplug } | null };
+type Job = InPosition & { readonly misplug: { readonly toId: string; readonly misplug: Misplug } | null };
 
 const topic = "comparison";
 const nothing: Compared = { verdicts: new Map(), misplugs: [] };
 
 /**
  * The verdict on every wiring of a plan, and on every misplug on the way to it from the one on the board, one after another, on
- * the patient lane; they come in as they are ready.
+ * the patient port array; they come in as they are ready.
  */
 export function useComparison(plan: Plan, here: Wiring, moment: Moment): Compared {
   const [known, setKnown] = useState<{ readonly plan: Plan; readonly hereId: string; readonly compared: Compared }>({
@@ -46,11 +46,15 @@ export function useComparison(plan: Plan, here: Wiring, moment: Moment): Compare
     let stopped = false;
     const judgeAll = async () => {
       for (const job of jobsOf(plan, here)) {
-        const { wiring, poseId } = job;
+        const { wiring, positionId } = job;
         const outcome = await workerClient().ask(
           "judge",
-          { plan: { ...plan, wirings: [wiring] }, wiringId: wiring.id, look: { sky: "brightNoon", moment, poseId } },
-          { topic, lane: "patient", once: ["plan"] },
+          {
+            plan: { ...plan, wirings: [wiring] },
+            wiringId: wiring.id,
+            look: { sky: "brightNoon", moment, positionId },
+          },
+          { topic, queue: "patient", once: ["plan"] },
         );
         if (stopped) return;
         if (outcome.type !== "done") continue;
@@ -74,13 +78,13 @@ export function useComparison(plan: Plan, here: Wiring, moment: Moment): Compare
 function jobsOf(plan: Plan, here: Wiring): Job[] {
   const others = plan.wirings.filter(({ id }) => id !== here.id);
   return [
-    ...inPoses(plan).map((each) => ({ ...each, misplug: null })),
+    ...inPositions(plan).map((each) => ({ ...each, misplug: null })),
     ...others.flatMap((to) => {
-      // a misplug may be made in whichever pose either of them is used in
-      const poseIds = [...new Set([...here.poseIds, ...to.poseIds])];
-      return misplugs(here.lanes, to.lanes).map((misplug) => ({
-        wiring: { ...to, poseIds, lanes: [misplug.lane] },
-        poseId: poseIds[0] ?? "",
+      // a misplug may be made in whichever position either of them is used in
+      const positionIds = [...new Set([...here.positionIds, ...to.positionIds])];
+      return misplugs(here.portArrays, to.portArrays).map((misplug) => ({
+        wiring: { ...to, positionIds, portArrays: [misplug.portArray] },
+        positionId: positionIds[0] ?? "",
         misplug: { toId: to.id, misplug },
       }));
     }),

@@ -23,7 +23,7 @@ export function Gains({ plan, wiringId, weather }: { plan: Plan; wiringId: strin
     workerClient().ask(
       "gains",
       { plan, wiringId, weather },
-      { topic, lane: "patient", once: weather === null ? ["plan"] : ["plan", "weather"], progressed },
+      { topic, queue: "patient", once: weather === null ? ["plan"] : ["plan", "weather"], progressed },
     ),
   );
   if (share !== null) return <Progress words="Trying one change after another…" share={share} onStop={cancel} />;

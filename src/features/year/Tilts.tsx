@@ -18,7 +18,7 @@ export function Tilts({ plan, weather }: { plan: Plan; weather: WeatherText | nu
       workerClient().ask(
         "tilts",
         { plan, weather },
-        { topic, lane: "patient", once: weather === null ? ["plan"] : ["plan", "weather"] },
+        { topic, queue: "patient", once: weather === null ? ["plan"] : ["plan", "weather"] },
       ),
     { restMs: 200 },
   );

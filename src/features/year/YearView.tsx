@@ -142,9 +142,9 @@ function Headline({ year }: { year: PlanYear }) {
   );
 }
 
-function leftOutWords({ lanesLeftOut }: PlanYear): string {
-  if (lanesLeftOut === 0) return "";
-  return yearViewTexts.leftOutLanesLeftOutLabelsAre(counted(lanesLeftOut, "PV input"));
+function leftOutWords({ portArraysLeftOut }: PlanYear): string {
+  if (portArraysLeftOut === 0) return "";
+  return yearViewTexts.leftOutPortArraysLeftOutLabelsAre(counted(portArraysLeftOut, "PV input"));
 }
 
 type PortLinesProps = {

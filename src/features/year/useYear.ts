@@ -21,10 +21,10 @@ const restMs = 5;
 
 /** What a year depends on; where none of it changes the year stands. */
 function subjectOf(plan: Plan, wiringId: string): readonly unknown[] {
-  const { site, need, panels, inputs, mounts, poses, space, wirings, standards, protect } = plan;
+  const { site, need, panels, inputs, mounts, positions, space, wirings, standards, protect } = plan;
   const wiring = wirings.find(({ id }) => id === wiringId);
   // the size of a measured cable follows its standard and the drop allowed
-  return [site, need, panels, inputs, mounts, poses, space, wiring, standards.cable, protect.maxDropPct];
+  return [site, need, panels, inputs, mounts, positions, space, wiring, standards.cable, protect.maxDropPct];
 }
 
 type Known = YearState & {
@@ -58,7 +58,7 @@ export function useYear(plan: Plan, wiringId: string, wholeAfterMs = 0): YearSta
         { plan, wiringId, weather: text, fineness },
         {
           topic,
-          lane: "patient",
+          queue: "patient",
           once: text === null ? ["plan"] : ["plan", "weather"],
           progressed: ({ share }) => setKnown((before) => ({ ...before, share })),
         },

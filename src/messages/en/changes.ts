@@ -7,11 +7,11 @@ import {
   type Joint,
   joiningParts,
   type PortArray,
-  type LaneRef,
+  type PortArrayRef,
   partsOfKey,
   type Step,
   type PanelKey,
-  tilesOfRows,
+  tilesOfStrings,
 } from "@/core/engine/array";
 import { amount, counted, given } from "./format";
 import { shortName } from "./names";
@@ -23,29 +23,30 @@ function panelName(plan: Plan, key: PanelKey): string {
 }
 
 /** A port by its short names: "Haybarn Loft, PV 2". */
-export function portWords(plan: Plan, ref: LaneRef): string {
+export function portWords(plan: Plan, ref: PortArrayRef): string {
   const found = portOf(plan, ref);
   return found === undefined ? "no input yet" : `${shortName(found.device.name)}, ${shortName(found.port.name)}`;
 }
 
-/** A lane in a line: "Haybarn Loft, PV 2: 4 in series × 1 string of MG-195". */
-export function laneWords(plan: Plan, lane: PortArray): string {
-  const name = portWords(plan, lane);
-  const matrix = asMatrix(lane.rows);
+/** A port array in a line: "Haybarn Loft, PV 2: 4 in series × 1 string of MG-195". */
+export function portArrayWords(plan: Plan, portArray: PortArray): string {
+  const name = portWords(plan, portArray);
+  const matrix = asMatrix(portArray.strings);
   const kind = (panelId: string) => shortName(plan.panels.find(({ id }) => id === panelId)?.label.name ?? "");
   if (matrix !== null)
     return `${name}: ${matrix.series} in series × ${counted(matrix.strings, "string")} of ${kind(matrix.panelId)}`;
-  return `${name}: strings of ${lane.rows.map((row) => tilesOfRows([row]).length).join(", ")}, mixed`;
+  return `${name}: strings of ${portArray.strings.map((string) => tilesOfStrings([string]).length).join(", ")}, mixed`;
 }
 
 /** What joining the panels so asks for, add-on modules included. */
-export function partsWords(plan: Plan, { lanes }: Pick<Wiring, "lanes">): string {
-  const { branchPairs, blockingDiodes } = joiningParts(lanes);
+export function partsWords(plan: Plan, { portArrays }: Pick<Wiring, "portArrays">): string {
+  const { branchPairs, blockingDiodes } = joiningParts(portArrays);
   const modules = plan.inputs.flatMap(({ id, device }) =>
     device.modules.filter((addOn) =>
-      lanes.some(
-        (lane) =>
-          lane.inputId === id && device.ports.some((port) => port.id === lane.portId && port.moduleId === addOn.id),
+      portArrays.some(
+        (portArray) =>
+          portArray.inputId === id &&
+          device.ports.some((port) => port.id === portArray.portId && port.moduleId === addOn.id),
       ),
     ),
   );
@@ -77,7 +78,7 @@ export function stepWords(plan: Plan, { type, keys, inputId, portId, joints }: S
   }
 }
 
-function maxPvWords(plan: Plan, ref: LaneRef): string {
+function maxPvWords(plan: Plan, ref: PortArrayRef): string {
   const maxV = portOf(plan, ref)?.port.maxV ?? null;
   return `its max PV voltage${maxV === null ? "" : ` of ${given(maxV, "V")}`}`;
 }
@@ -101,7 +102,7 @@ export function dangerWords(
   const highestV = verdicts.reduce(
     (most, verdict) =>
       verdict?.type === "assessed"
-        ? verdict.lanes.reduce((high, lane) => Math.max(high, lane.skies.coldDawn.openV), most)
+        ? verdict.portArrays.reduce((high, portArray) => Math.max(high, portArray.skies.coldDawn.openV), most)
         : most,
     0,
   );
@@ -123,7 +124,7 @@ export function dangerWords(
 export function misplugWords(plan: Plan, { misplug, stops }: JudgedMisplug, system: UnitSystem): string {
   const why =
     stops.length === 0 ? "no limit would be exceeded." : stops.map((stop) => findingSentence(stop, system)).join(" ");
-  const [here, there] = [portWords(plan, misplug.lane), portWords(plan, misplug.meant)];
+  const [here, there] = [portWords(plan, misplug.portArray), portWords(plan, misplug.meant)];
   switch (misplug.type) {
     case "bothIn":
       return `At ${here}, unplug the old strings before the new ones go in. With both: ${why}`;

@@ -8,7 +8,7 @@ import {
   type WiringFacts,
 } from "@/core/wiring/best-wirings";
 import { type Plan } from "@/core/plan";
-import { type PortArray, tilesOfRows } from "@/core/engine/array";
+import { type PortArray, tilesOfStrings } from "@/core/engine/array";
 import { portWords } from "./changes";
 import { amount, counted, limit, percent } from "./format";
 import { shortName } from "./names";
@@ -47,17 +47,20 @@ export function scoreAmount(score: number, goal: Goal): string {
 }
 
 /** What a wiring is made of, a line for each port: "Haybarn Loft, high: 3 × MG-195 | 2 × MG-120 + 1 × MG-225". */
-export function madeOf(plan: Plan, lanes: readonly PortArray[]): { readonly port: string; readonly rows: string }[] {
-  return lanes.map((lane) => ({ port: portWords(plan, lane), rows: rowsWords(plan, lane) }));
+export function madeOf(
+  plan: Plan,
+  portArrays: readonly PortArray[],
+): { readonly port: string; readonly strings: string }[] {
+  return portArrays.map((portArray) => ({ port: portWords(plan, portArray), strings: stringsWords(plan, portArray) }));
 }
 
-/** Rows that are alike are told together: "2 strings of 3 × MG-195". */
-function rowsWords(plan: Plan, { rows }: PortArray): string {
+/** Strings that are alike are told together: "2 strings of 3 × MG-195". */
+function stringsWords(plan: Plan, { strings }: PortArray): string {
   const nameOf = (panelId: string) => shortName(plan.panels.find(({ id }) => id === panelId)?.label.name ?? panelId);
   const counts = new Map<string, number>();
-  for (const row of rows) {
+  for (const string of strings) {
     const kinds = new Map<string, number>();
-    for (const { panelId } of tilesOfRows([row])) kinds.set(panelId, (kinds.get(panelId) ?? 0) + 1);
+    for (const { panelId } of tilesOfStrings([string])) kinds.set(panelId, (kinds.get(panelId) ?? 0) + 1);
     const words = [...kinds].map(([panelId, n]) => `${n} × ${nameOf(panelId)}`).join(" + ");
     counts.set(words, (counts.get(words) ?? 0) + 1);
   }

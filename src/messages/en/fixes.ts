@@ -6,8 +6,8 @@ import { sizeWords } from "./copper";
 import { ruleTitle } from "./rules";
 import { copperName } from "./rules/copper";
 
-/** What a mend does, what it asks for besides, what it costs in watts, and what it leaves undone. */
-export function mendSentence({ kind, cost: { bought, shelved }, noonW, beside, fuses, leaves }: Fix): string {
+/** What a fix does, what it asks for besides, what it costs in watts, and what it leaves undone. */
+export function fixSentence({ kind, cost: { bought, shelved }, noonW, beside, fuses, leaves }: Fix): string {
   const rules = [...new Set(leaves.map(({ rule }) => ruleTitle(rule)))];
   const extras = [
     bought > 0 ? `${counted(bought, "panel")} more to buy` : null,
@@ -30,7 +30,7 @@ function besideWords(noonW: number, beside: Fix["beside"]): string | null {
 const minShare = 0.01;
 
 /** What is said where the search is over and nothing it tried would do. */
-export function notMendedWords({
+export function notFixedWords({
   rule,
   level,
   sense,
@@ -40,7 +40,7 @@ export function notMendedWords({
   if (rule === "roofLoad") return "Remove panels, choose lighter ones, or ask the maker of the roof what it can carry.";
   if (rule === "clearHeight") return "Lay the panels flat, fold down what folds, or take another route.";
   if (rule === "layout") return "No free place for it was found here.";
-  const byHand = copperNotMended[rule];
+  const byHand = copperNotFixed[rule];
   if (byHand !== undefined) return byHand;
   const tried =
     "Of the wirings tried (equal strings, strings sorted by volts and amps, one panel fewer, panels on the shelf, a free PV input)";
@@ -50,8 +50,8 @@ export function notMendedWords({
     : `${tried} none is safe. You need a PV input that ${needWords(rule, sense, needs)}.`;
 }
 
-/** What is left to do where no part known mends it. */
-const copperNotMended: Partial<Readonly<Record<RuleId, string>>> = {
+/** What is left to do where no part known fixes it. */
+const copperNotFixed: Partial<Readonly<Record<RuleId, string>>> = {
   fuses: "No standard fuse fits: use fewer strings in parallel, or panels with a higher max series fuse rating.",
   cableAmps:
     "No single cable in this standard is enough. Options: a cooler or shorter route, two cables in parallel, or more panels in series (check max PV voltage).",
@@ -95,8 +95,8 @@ function kindSentence(kind: FixKind): string {
   switch (kind.type) {
     case "matrix":
       return matrixWords(kind);
-    case "rows":
-      return `Wire ${kind.rows.length === 1 ? "one string" : "strings"} of ${kind.rows.map(rowWords).join(" | ")}`;
+    case "strings":
+      return `Wire ${kind.strings.length === 1 ? "one string" : "strings"} of ${kind.strings.map(stringWords).join(" | ")}`;
     case "shelve":
       return `Leave ${kind.panelName} on the shelf`;
     case "instead":
@@ -109,7 +109,7 @@ function kindSentence(kind: FixKind): string {
       return `Set ${kind.panelName} ${given(kind.gapMm, "mm")} above the roof`;
     case "liftOff":
       return `Remove ${kind.panelName} from the roof`;
-    case "joinPast":
+    case "setBypassed":
       return "Bypass the stowed panels: unplug them and connect their neighbours’ leads to each other";
     case "gauge":
       return `Use ${sizeWords(kind.size)}: ${lowerFirst(copperName(kind.name))}`;
@@ -150,6 +150,6 @@ function shiftWords({ rightMm, frontMm }: Extract<FixKind, { type: "moveOnRoof" 
     : ` ${parts.map(([by, to]) => `${amount(Math.abs(by), "mm")} to the ${to}`).join(" and ")}`;
 }
 
-function rowWords(row: readonly { readonly panelName: string; readonly count: number }[]): string {
-  return row.map(({ panelName, count }) => `${count} × ${shortName(panelName)}`).join(" + ");
+function stringWords(string: readonly { readonly panelName: string; readonly count: number }[]): string {
+  return string.map(({ panelName, count }) => `${count} × ${shortName(panelName)}`).join(" + ");
 }

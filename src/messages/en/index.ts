@@ -1,5 +1,5 @@
 export { assumptionSentence } from "./assumptions";
-export { dangerWords, laneWords, partsWords, portWords, misplugWords, stepWords } from "./changes";
+export { dangerWords, portArrayWords, partsWords, portWords, misplugWords, stepWords } from "./changes";
 export {
   amount,
   capital,
@@ -27,10 +27,10 @@ export {
 } from "./finder";
 export { headline } from "./headline";
 export { cellCutWords, cellTypeWords, doubtSentence, kindWords, pointsSentence, readingSentence } from "./labels";
-export { mendSentence, notMendedWords } from "./fixes";
+export { fixSentence, notFixedWords } from "./fixes";
 export { shortName, missingSentence, mountWords, verdictWords } from "./names";
 export { placePrefix } from "./places";
-export { acceptWords, portLanes } from "./ports";
+export { acceptWords, portPortArrays } from "./ports";
 export { panelFieldWords } from "./panel-fields";
 export { portFieldWords } from "./port-fields";
 export { agreementSentence, offerSentence, readFieldWords, readFromSentence, whyDoubted } from "./reading";

@@ -29,16 +29,16 @@ function wattWords(port: PortSheet): string | null {
 }
 
 /** Ports of a wiring that have panels, each by a name as short as tells it apart. */
-export function portLanes(
+export function portPortArrays(
   plan: Pick<Plan, "inputs">,
-  wiring: Pick<Wiring, "lanes">,
+  wiring: Pick<Wiring, "portArrays">,
 ): readonly { readonly inputId: string; readonly portId: string; readonly name: string }[] {
-  return wiring.lanes.flatMap(({ inputId, portId, rows }) => {
+  return wiring.portArrays.flatMap(({ inputId, portId, strings }) => {
     const device = plan.inputs.find(({ id }) => id === inputId)?.device;
     const port = device?.ports.find(({ id }) => id === portId);
-    if (inputId === null || portId === null || device === undefined || port === undefined || rows.length === 0)
+    if (inputId === null || portId === null || device === undefined || port === undefined || strings.length === 0)
       return [];
-    const isOnly = wiring.lanes.every((other) => other.inputId === inputId || other.rows.length === 0);
+    const isOnly = wiring.portArrays.every((other) => other.inputId === inputId || other.strings.length === 0);
     const ofPort = device.ports.length > 1 ? shortName(port.name) : null;
     const name = ofPort === null ? shortName(device.name) : isOnly ? ofPort : `${shortName(device.name)}: ${ofPort}`;
     return [{ inputId, portId, name }];

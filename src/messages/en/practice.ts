@@ -344,7 +344,7 @@ export function verdictSentence(verdict: Verdict, system: UnitSystem): string {
   switch (by.type) {
     case "wired":
       return `OK to connect: ${amount(by.watts, "W")} at bright noon, of at most ${amount(by.bestW, "W")} possible with these panels here.`;
-    case "mended":
+    case "fixed":
       return by.repair === "leaveIt"
         ? "Right: there was no fault."
         : `Right: ${repairWords[by.repair].toLowerCase()}. The readings are as expected.`;

@@ -5,10 +5,10 @@ import {
   type BranchReport,
   type Item,
   type ItemGroup,
-  type LaneReport,
+  type PortArrayReport,
   type Part,
   type ProtectReport,
-  type RowRef,
+  type StringRef,
   type Step,
 } from "@/core/protection/diagram";
 import { type UnitSystem } from "@/core/engine/units";
@@ -20,7 +20,7 @@ import { shortName } from "./names";
 /** What is said at Protection: in the boxes of its diagram, on its list, in its order of work. */
 
 export const partNames = {
-  row: "String cable",
+  string: "String cable",
   trunk: "Cable to the DC isolator",
   tail: "Cable to the PV input",
   battery: "Battery cable",
@@ -42,34 +42,36 @@ export function boxWords(part: Part, plan: Plan, report: ProtectReport, system: 
     case "diode":
       return { title: "Blocking diode", lines: [] };
     case "fuse": {
-      const branch = branchOf(report, part.row);
+      const branch = branchOf(report, part.string);
       const kind = part.guard?.kind === "breaker" ? "DC breaker" : "PV fuse";
       const sizeA = part.guard?.ratedA ?? branch?.fuseA ?? null;
       const size = sizeA === null ? "none fits" : given(sizeA, "A");
       return {
         title: `${kind} ${size}`,
-        lines: [part.guard === null ? "to be fitted" : branchTitle(branch, part.row)],
+        lines: [part.guard === null ? "to be fitted" : branchTitle(branch, part.string)],
       };
     }
     case "branch":
       return { title: `Branch (Y) connector ${sign(part.pole)}`, lines: [] };
     case "bar": {
-      const lane = laneOf(report, part.lane);
+      const portArray = portArrayOf(report, part.portArray);
       return {
         title:
-          lane?.joint === "plugs" ? `Branch connectors ${sign(part.pole)}` : `Combiner box, busbar ${sign(part.pole)}`,
+          portArray?.joint === "plugs"
+            ? `Branch connectors ${sign(part.pole)}`
+            : `Combiner box, busbar ${sign(part.pole)}`,
         lines: [],
       };
     }
     case "cable": {
       const key = runKey(part);
       const run =
-        report.lanes.flatMap(({ runs }) => runs).find((each) => each.key === key) ??
+        report.portArrays.flatMap(({ runs }) => runs).find((each) => each.key === key) ??
         report.batteries.map((battery) => battery.run).find((each) => each.key === key);
       const size = run === undefined ? null : sizeThatCounts(run);
       const name =
-        part.row !== null
-          ? `String ${part.row.number} ${part.pole === "both" ? "" : sign(part.pole)}`
+        part.string !== null
+          ? `String ${part.string.number} ${part.pole === "both" ? "" : sign(part.pole)}`
           : part.to.type === "isolator"
             ? "To the isolator"
             : part.to.type === "bank"
@@ -80,8 +82,8 @@ export function boxWords(part: Part, plan: Plan, report: ProtectReport, system: 
       return { title: name, lines: [`${size === null ? "no size is enough" : sizeWords(size.size.name)} · ${length}`] };
     }
     case "switch": {
-      const lane = laneOf(report, part.lane);
-      const amps = part.guard?.ratedA ?? lane?.switchA ?? null;
+      const portArray = portArrayOf(report, part.portArray);
+      const amps = part.guard?.ratedA ?? portArray?.switchA ?? null;
       return {
         title: amps === null ? "DC isolator" : `DC isolator ${given(amps, "A")}`,
         lines: [part.guard === null ? "to be fitted, 2-pole" : "2-pole"],
@@ -105,19 +107,19 @@ export function boxWords(part: Part, plan: Plan, report: ProtectReport, system: 
   }
 }
 
-function laneOf(
+function portArrayOf(
   report: ProtectReport,
   at: { readonly inputId: string | null; readonly portId: string | null },
-): LaneReport | undefined {
-  return report.lanes.find(({ inputId, portId }) => inputId === at.inputId && portId === at.portId);
+): PortArrayReport | undefined {
+  return report.portArrays.find(({ inputId, portId }) => inputId === at.inputId && portId === at.portId);
 }
 
 /** The branch that a fuse of the diagram guards; null: it is not known. */
-export function branchOf(report: ProtectReport, row: RowRef): BranchReport | null {
-  return laneOf(report, row)?.branches.find((branch) => branch.row.id === row.rowId) ?? null;
+export function branchOf(report: ProtectReport, string: StringRef): BranchReport | null {
+  return portArrayOf(report, string)?.branches.find((branch) => branch.string.id === string.stringId) ?? null;
 }
 
-function branchTitle(branch: BranchReport | null, { number }: RowRef): string {
+function branchTitle(branch: BranchReport | null, { number }: StringRef): string {
   return branch === null ? `string ${number}` : branchWords(branch.place);
 }
 
@@ -187,7 +189,7 @@ export function countWords(count: number, unit: "m" | "pieces", system: UnitSyst
   return unit === "m" ? lengthWords(count * 1000, system) : String(count);
 }
 
-function at({ inputName, portName }: LaneReport): string {
+function at({ inputName, portName }: PortArrayReport): string {
   return `${shortName(inputName)}, ${shortName(portName)}`;
 }
 
@@ -197,11 +199,11 @@ export function workStepWords(step: Step): string {
     case "listCables":
       return "Measure each cable route with a string. Write the length next to the cable, and order some extra.";
     case "fitBox":
-      return `Fit the combiner box for ${at(step.lane)} where a hand still reaches it, before any panel is fixed permanently. Drill its gland holes from below.`;
+      return `Fit the combiner box for ${at(step.portArray)} where a hand still reaches it, before any panel is fixed permanently. Drill its gland holes from below.`;
     case "layCables":
       return "Lay the cables uncut along their routes, red for + and black for −. None may flap, chafe on an edge, or run through standing water.";
     case "threadGlands":
-      return `Thread each cable through its gland at ${at(step.lane)} now. With its connector crimped on it will not go through.`;
+      return `Thread each cable through its gland at ${at(step.portArray)} now. With its connector crimped on it will not go through.`;
     case "cutToLength":
       return "Cut to length last: a hand’s breadth longer than it reaches, with a drip loop before every gland and connector.";
     case "crimp":
@@ -218,43 +220,43 @@ export function workStepWords(step: Step): string {
       return `Battery first, then panels: connect ${shortName(step.battery.inputName)} to its battery${step.battery.fuseA === null ? "" : `, then put in the ${given(step.battery.fuseA, "A")} battery fuse`}.`;
     case "inputOn":
       return "Switch the controllers on and check that each shows its battery.";
-    case "measureRow":
-      return `String ${step.number} of ${at(step.lane)}, not connected to anything: lift its cover in daylight. Set the meter to DC volts, red on +. Expect ${amount(step.vocV, "V")} at 25 °C, at least ${amount(step.lowV, "V")} (hot, dull light), at most ${amount(step.coldV, "V")} (coldest dawn), and no minus sign. Outside of that, stop and find out why. Cover it again.`;
-    case "joinRows":
-      return step.lane.joint === "box"
-        ? `Join the strings of ${at(step.lane)} on the busbars of the combiner box: + to +, − to −. The panels stay covered, the fuses out.`
-        : `Join the strings of ${at(step.lane)} with the branch connectors: + to +, − to −. The panels stay covered.`;
+    case "measureString":
+      return `String ${step.number} of ${at(step.portArray)}, not connected to anything: lift its cover in daylight. Set the meter to DC volts, red on +. Expect ${amount(step.vocV, "V")} at 25 °C, at least ${amount(step.lowV, "V")} (hot, dull light), at most ${amount(step.coldV, "V")} (coldest dawn), and no minus sign. Outside of that, stop and find out why. Cover it again.`;
+    case "joinStrings":
+      return step.portArray.joint === "box"
+        ? `Join the strings of ${at(step.portArray)} on the busbars of the combiner box: + to +, − to −. The panels stay covered, the fuses out.`
+        : `Join the strings of ${at(step.portArray)} with the branch connectors: + to +, − to −. The panels stay covered.`;
     case "putFuses":
-      return `Put the fuses of ${at(step.lane)} in: ${fuseList(step.lane)}. The isolator stays off.`;
+      return `Put the fuses of ${at(step.portArray)} in: ${fuseList(step.portArray)}. The isolator stays off.`;
     case "measureJoined":
-      return `Lift the covers. Before the isolator of ${at(step.lane)} read DC volts: ${joinedWords(step)}. No minus sign.`;
+      return `Lift the covers. Before the isolator of ${at(step.portArray)} read DC volts: ${joinedWords(step)}. No minus sign.`;
     case "coverAgain":
-      return `There is no DC isolator before ${at(step.lane)}: cover the panels again before you plug in.`;
+      return `There is no DC isolator before ${at(step.portArray)}: cover the panels again before you plug in.`;
     case "plugIn":
-      return step.lane.hasSwitch
-        ? `Connect the cable to ${at(step.lane)} with the isolator off.`
-        : `Connect the cable to ${at(step.lane)} with the panels covered.`;
+      return step.portArray.hasSwitch
+        ? `Connect the cable to ${at(step.portArray)} with the isolator off.`
+        : `Connect the cable to ${at(step.portArray)} with the panels covered.`;
     case "switchOn":
-      return `Switch on the DC isolator of ${at(step.lane)}.`;
+      return `Switch on the DC isolator of ${at(step.portArray)}.`;
     case "uncover":
       return "Remove all covers from the panels.";
     case "waitAndLook":
       return "Wait half a minute for the controller to find its operating point, then read the watts.";
     case "switchOff":
-      return `Switch off the DC isolator of ${at(step.lane)}. Never disconnect a connector while current flows: a DC arc does not go out.`;
+      return `Switch off the DC isolator of ${at(step.portArray)}. Never disconnect a connector while current flows: a DC arc does not go out.`;
     case "unplugPort":
-      return `Disconnect ${at(step.lane)}, + first.`;
+      return `Disconnect ${at(step.portArray)}, + first.`;
     case "takeFuses":
-      return `Remove the fuses of ${at(step.lane)}.`;
-    case "partRows":
-      return `Disconnect the strings of ${at(step.lane)} from each other, + first. Cap the connectors: each string is live by itself.`;
+      return `Remove the fuses of ${at(step.portArray)}.`;
+    case "partStrings":
+      return `Disconnect the strings of ${at(step.portArray)} from each other, + first. Cap the connectors: each string is live by itself.`;
     case "batteryLast":
       return `Battery last: remove its fuse, then disconnect the cables from ${shortName(step.battery.inputName)}.`;
   }
 }
 
 /** "10 A in string 1 and string 2; 15 A in string 3". */
-function fuseList({ branches }: LaneReport): string {
+function fuseList({ branches }: PortArrayReport): string {
   const sizes = [...new Set(branches.flatMap(({ fuseA }) => fuseA ?? []))].sort((a, b) => a - b);
   return sizes
     .map((amps) => {
@@ -264,8 +266,8 @@ function fuseList({ branches }: LaneReport): string {
     .join("; ");
 }
 
-function joinedWords({ lowestV, highestV, lane }: Extract<Step, { readonly type: "measureJoined" }>): string {
-  return lane.rows.length < 2
+function joinedWords({ lowestV, highestV, portArray }: Extract<Step, { readonly type: "measureJoined" }>): string {
+  return portArray.strings.length < 2
     ? `the same as the string alone, about ${amount(lowestV, "V")} at 25 °C`
     : `between the lowest and the highest string you read just now, ${amount(lowestV, "V")} to ${amount(highestV, "V")} at 25 °C`;
 }
@@ -288,16 +290,16 @@ export const tradeRequired: readonly string[] = [
 
 /** What is stuck on at both ends of each cable: the large word, and the small one under it. */
 export function labelTexts(report: ProtectReport): { readonly large: string; readonly small: string }[] {
-  return report.lanes.flatMap((lane) => {
-    const small = `${at(lane)} · up to ${amount(lane.coldV, "V")} DC`;
+  return report.portArrays.flatMap((portArray) => {
+    const small = `${at(portArray)} · up to ${amount(portArray.coldV, "V")} DC`;
     const pair = (name: string) =>
       (["+", "-"] as const).flatMap((pole) => [0, 1].map(() => ({ large: `${name} ${sign(pole)}`, small })));
     return [
-      ...(lane.rows.length > 1 ? lane.rows.flatMap(({ number }) => pair(`STRING ${number}`)) : []),
+      ...(portArray.strings.length > 1 ? portArray.strings.flatMap(({ number }) => pair(`STRING ${number}`)) : []),
       ...pair("SOLAR"),
       { large: "LIVE IN DAYLIGHT", small: "Switch off, cover the panels, then unplug" },
-      ...(lane.hasSwitch
-        ? [{ large: "PV ISOLATOR (DC DISCONNECT)", small: `Disconnects + and − of ${at(lane)}` }]
+      ...(portArray.hasSwitch
+        ? [{ large: "PV ISOLATOR (DC DISCONNECT)", small: `Disconnects + and − of ${at(portArray)}` }]
         : []),
     ];
   });

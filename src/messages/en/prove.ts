@@ -42,7 +42,7 @@ export function readPlaceName(plan: Pick<Plan, "panels">, place: ReadPlace): str
   switch (place.type) {
     case "panel":
       return pieceName(plan, keyOf(place));
-    case "row":
+    case "string":
       return `String ${place.n}`;
     case "array":
       return "Whole array";
@@ -58,7 +58,7 @@ export function howToRead(place: ReadPlace, quantity: ReadQuantity, band: Band |
   const where =
     place.type === "panel"
       ? "at its own connectors, with nothing else connected"
-      : place.type === "row"
+      : place.type === "string"
         ? "at the two ends of the string, with nothing else connected"
         : "at the two ends of the whole array, the PV input still unplugged";
   switch (quantity) {

@@ -1,10 +1,10 @@
 import fc from "fast-check";
 import { applyChange, type Plan } from "@/core/plan";
-import { allMends } from "@/core/wiring/best-wirings";
+import { allFixes } from "@/core/wiring/best-wirings";
 import { assess } from "@/core/assessment";
 import { demoPlans } from "@/demo";
 import { demoPlan, runs } from "@/testing";
-import { assumptionSentence, findingSentence, mendSentence, missingSentence, visible, whyLines } from ".";
+import { assumptionSentence, findingSentence, fixSentence, missingSentence, visible, whyLines } from ".";
 
 /** Demo plans pulled about: every wiring, ceilings and limits there or not, silent labels, unknown sites. */
 const anyPlan: fc.Arbitrary<Plan> = fc
@@ -21,11 +21,11 @@ const anyPlan: fc.Arbitrary<Plan> = fc
   .map(({ which, series, strings, maxV, maxW, silent, absolute, basis }) => {
     const plan = demoPlans()[which] as Plan;
     const wiring = plan.wirings[0] as Plan["wirings"][number];
-    const { inputId, portId } = wiring.lanes[0] as Plan["wirings"][number]["lanes"][number];
+    const { inputId, portId } = wiring.portArrays[0] as Plan["wirings"][number]["portArrays"][number];
     const panelId = plan.panels[0]?.id ?? "";
     const nature = absolute ? "neverExceed" : "drawsUpTo";
     let changed = applyChange(plan, {
-      type: "fillLane",
+      type: "fillPortArray",
       wiringId: wiring.id,
       inputId,
       portId,
@@ -54,15 +54,15 @@ const anyPlan: fc.Arbitrary<Plan> = fc
       : changed;
   });
 
-test("every finding, reason, assumption and mend has its words, with numbers and units and nothing undefined", () => {
+test("every finding, reason, assumption and fix has its words, with numbers and units and nothing undefined", () => {
   const outcomes = new Set<string>();
   fc.assert(
     fc.property(anyPlan, (plan) => {
       const wiringId = plan.wirings[0]?.id ?? "";
       const assessment = assess(plan, wiringId);
       if (assessment.type !== "assessed") throw new Error("a demo plan is complete");
-      for (const mend of [...allMends(plan, wiringId).values()].flatMap(({ mends }) => mends))
-        expect(mendSentence(mend)).toMatch(
+      for (const fix of [...allFixes(plan, wiringId).values()].flatMap(({ fixes }) => fixes))
+        expect(fixSentence(fix)).toMatch(
           /^(Wire|Leave|Take|Move|Fit|Use|Bypass|Join|Plug|Add|Replace|Remove|Raise|Turn|Set|Make|Calculate) /,
         );
       for (const finding of assessment.findings) {

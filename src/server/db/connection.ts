@@ -56,7 +56,7 @@ function open(file: string, holder: Holder): Promise<Opened> {
     identity: identityOf(file),
     destroy: () => db.destroy(),
   }));
-  // a failed opening is not kept: once the person has mended the file, the next request tries again
+  // a failed opening is not kept: once the person has fixed the file, the next request tries again
   opening.catch(() => {
     if (holder.goldenArrayDatabase === opening) holder.goldenArrayDatabase = null;
   });

@@ -52,7 +52,7 @@ function reading(id: string, more: Partial<ReadingRecord> = {}): ReadingRecord {
 
 test("readings come back as they were, oldest first, each plan its own", async () => {
   const late = reading("1", { atUtc: "2026-05-01T11:00:00Z" });
-  const early = reading("2", { atUtc: "2026-05-01T09:00:00Z", place: { type: "row", rowId: null, n: 2 } });
+  const early = reading("2", { atUtc: "2026-05-01T09:00:00Z", place: { type: "string", stringId: null, n: 2 } });
   await putReading(db, "a", late, now);
   await putReading(db, "a", early, now);
   await putReading(db, "b", reading("1", { value: 1 }), now);

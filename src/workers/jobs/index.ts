@@ -2,7 +2,7 @@ import { createSolveCache } from "@/core/plan-model";
 import { findJobs } from "./find";
 import { judgeJob } from "./judge";
 import { hoursJob, logJob } from "./log";
-import { mendsJob } from "./mends";
+import { fixesJob } from "./fixes";
 import { protectJob } from "./protect";
 import { proveJobs } from "./prove";
 import { readLibrary } from "./read-library";
@@ -16,7 +16,7 @@ export function createJobs() {
   const weatherOf = createWeatherMemory();
   return {
     judge: judgeJob(memory),
-    mends: mendsJob(memory),
+    fixes: fixesJob(memory),
     protect: protectJob(memory),
     ...proveJobs(memory),
     log: logJob,

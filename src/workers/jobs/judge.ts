@@ -10,10 +10,10 @@ export type Judged = {
   /** What each panel does under the sky looked at. */ readonly tiles: TileStates;
 };
 
-/** What the rules say of a wiring, mends aside. In one go: a few ms. Throws where the plan has no such wiring. */
+/** What the rules say of a wiring, fixes aside. In one go: a few ms. Throws where the plan has no such wiring. */
 export function judgeJob(memory: SolveCache): Job<JudgeInput, never, Judged> {
   return function* judge({ plan, wiringId, look }) {
-    const ready = solvableById(plan, wiringId, look.poseId, memory);
+    const ready = solvableById(plan, wiringId, look.positionId, memory);
     // one answer, so that the page is drawn once
     return { assessment: assessReady(ready, look), tiles: lookInto(ready, look) };
   };

@@ -5,13 +5,13 @@ import {
   brightShare,
   type FoundFault,
   foundIn,
-  judgeLane,
-  type LaneJudgement,
+  judgePortArray,
+  type PortArrayJudgement,
   type LightGuess,
   type Meter,
   type Moment,
-  type ProvedLane,
-  provedLane,
+  type ProvedPortArray,
+  provedPortArray,
   readPlaceOf,
   type Suspicion,
   defaultMeter,
@@ -19,7 +19,7 @@ import {
   type WalkStep,
   worseFound,
 } from "@/core/commissioning";
-import { kindOf, type LaneContext, type SolveCache, solvableById } from "@/core/plan-model";
+import { kindOf, type PortArrayContext, type SolveCache, solvableById } from "@/core/plan-model";
 import { maxColdVolts } from "@/core/wiring/rules";
 import { createPlanes } from "@/core/wiring/year";
 import { type Job } from "../rpc";
@@ -27,7 +27,7 @@ import { type Job } from "../rpc";
 export type ProveInput = {
   readonly plan: Plan;
   readonly wiringId: string;
-  readonly poseId: string | null;
+  readonly positionId: string | null;
   readonly inputId: string;
   readonly portId: string;
   readonly sky: ReadSky;
@@ -54,53 +54,58 @@ export type ProveWalk = {
 export type FoundInput = Pick<ProveInput, "plan" | "wiringId" | "moment" | "records">;
 
 type Found = {
-  readonly lane: ProvedLane;
-  readonly context: LaneContext;
-  /** All of the wiring. */ readonly lanes: readonly LaneContext[];
+  readonly portArray: ProvedPortArray;
+  readonly context: PortArrayContext;
+  /** All of the wiring. */ readonly portArrays: readonly PortArrayContext[];
 };
 
 /** The walk of a port with what is due, and, as it takes longer, what is wrong by all that was read: two questions of one port. */
 export function proveJobs(memory: SolveCache) {
-  const laneOf = (input: ProveInput): Found | null => {
-    const { lanes } = solvableById(input.plan, input.wiringId, input.poseId, memory);
-    const context = lanes.find(({ lane }) => lane.inputId === input.inputId && lane.portId === input.portId);
-    const lane = context === undefined ? null : provedLane(context, input.sky, input.moment, planesOf(input));
-    return context === undefined || lane === null ? null : { lane, context, lanes };
+  const portArrayOf = (input: ProveInput): Found | null => {
+    const { portArrays } = solvableById(input.plan, input.wiringId, input.positionId, memory);
+    const context = portArrays.find(
+      ({ portArray }) => portArray.inputId === input.inputId && portArray.portId === input.portId,
+    );
+    const portArray = context === undefined ? null : provedPortArray(context, input.sky, input.moment, planesOf(input));
+    return context === undefined || portArray === null ? null : { portArray, context, portArrays };
   };
-  const walk = ({ lane, context }: Found, { records, meter }: ProveInput) =>
-    walkOf(lane, records, meter, (place) => coldVoltsAt(context, place));
+  const walk = ({ portArray, context }: Found, { records, meter }: ProveInput) =>
+    walkOf(portArray, records, meter, (place) => coldVoltsAt(context, place));
   const proveWalk: Job<ProveInput, never, ProveWalk | null> = function* (input) {
-    const found = laneOf(input);
+    const found = portArrayOf(input);
     if (found === null) return null;
     const { steps, light, bars, mayRun } = walk(found, input);
-    const { tiles, clearWm2, tracking } = found.lane;
+    const { tiles, clearWm2, tracking } = found.portArray;
     return {
       steps,
       light,
-      bars: bars.map(({ at, quantity, ...bar }) => ({ ...bar, key: stepKey(readPlaceOf(found.lane, at), quantity) })),
+      bars: bars.map(({ at, quantity, ...bar }) => ({
+        ...bar,
+        key: stepKey(readPlaceOf(found.portArray, at), quantity),
+      })),
       mayRun,
-      maxV: found.lane.window?.maxV ?? null,
+      maxV: found.portArray.window?.maxV ?? null,
       clearWm2,
       keys: tiles.map(({ panelId, piece }) => `${panelId}.${piece}`),
-      brightA: brightShare * found.lane.iscA.panel,
+      brightA: brightShare * found.portArray.iscA.panel,
       isPwm: tracking.type === "pwm",
     };
   };
-  const proveCauses: Job<ProveInput, never, LaneJudgement | null> = function* (input) {
-    const found = laneOf(input);
+  const proveCauses: Job<ProveInput, never, PortArrayJudgement | null> = function* (input) {
+    const found = portArrayOf(input);
     if (found === null) return null;
-    return judgeLane(found.lane, walk(found, input), input.meter, suspicionOf(found, input));
+    return judgePortArray(found.portArray, walk(found, input), input.meter, suspicionOf(found, input));
   };
   const foundFault: Job<FoundInput, never, FoundFault | null> = function* (input) {
     let worst: FoundFault | null = null;
-    for (const [key, records] of byLane(input.records)) {
+    for (const [key, records] of byPortArray(input.records)) {
       const [inputId = "", portId = ""] = JSON.parse(key) as string[];
       const last = records.at(-1);
       const sky = last?.sky ?? unsaidSky;
       const moment = last === undefined ? input.moment : { ...input.moment, atMs: Date.parse(last.atUtc) };
       const asked = {
         ...input,
-        poseId: null,
+        positionId: null,
         inputId,
         portId,
         sky,
@@ -109,11 +114,11 @@ export function proveJobs(memory: SolveCache) {
         records,
         suspicion: null,
       };
-      const found = laneOf(asked);
+      const found = portArrayOf(asked);
       if (found === null) continue;
       worst = worseFound(
         worst,
-        foundIn(found.lane, records, asked.meter, (place) => coldVoltsAt(found.context, place)),
+        foundIn(found.portArray, records, asked.meter, (place) => coldVoltsAt(found.context, place)),
       );
     }
     return worst;
@@ -122,37 +127,37 @@ export function proveJobs(memory: SolveCache) {
 }
 
 /** Readings by the port they are of, oldest first. */
-function byLane(records: readonly ReadingRecord[]): ReadonlyMap<string, readonly ReadingRecord[]> {
-  const lanes = new Map<string, ReadingRecord[]>();
+function byPortArray(records: readonly ReadingRecord[]): ReadonlyMap<string, readonly ReadingRecord[]> {
+  const portArrays = new Map<string, ReadingRecord[]>();
   for (const record of [...records].sort((a, b) => (a.atUtc < b.atUtc ? -1 : 1))) {
     const key = JSON.stringify([record.inputId, record.portId]);
-    lanes.set(key, [...(lanes.get(key) ?? []), record]);
+    portArrays.set(key, [...(portArrays.get(key) ?? []), record]);
   }
-  return lanes;
+  return portArrays;
 }
 
 /** What is lost of the whole is more of one port, by label watts; what would be more than all of it cannot be there. */
-function suspicionOf({ context, lanes }: Found, { suspicion }: ProveInput): Suspicion | null {
+function suspicionOf({ context, portArrays }: Found, { suspicion }: ProveInput): Suspicion | null {
   if (suspicion === null) return null;
-  const wattsOf = (of: LaneContext) => of.tiles.reduce((sum, tile) => sum + kindOf(of, tile).fit.label.pmaxW, 0);
-  const all = lanes.reduce((sum, of) => sum + wattsOf(of), 0);
+  const wattsOf = (of: PortArrayContext) => of.tiles.reduce((sum, tile) => sum + kindOf(of, tile).fit.label.pmaxW, 0);
+  const all = portArrays.reduce((sum, of) => sum + wattsOf(of), 0);
   const own = wattsOf(context);
   const lossPct = own <= 0 ? Infinity : (suspicion.lossPct * all) / own;
   return lossPct > 100 ? null : { lossPct };
 }
 
-/** How the panels lie in the pose asked for, or in the usual one of the wiring. */
-function planesOf({ plan, wiringId, poseId, moment }: ProveInput) {
-  const usual = plan.wirings.find(({ id }) => id === wiringId)?.poseIds[0] ?? "";
-  return createPlanes(plan, poseId ?? usual, moment.longitudeDeg);
+/** How the panels lie in the position asked for, or in the usual one of the wiring. */
+function planesOf({ plan, wiringId, positionId, moment }: ProveInput) {
+  const usual = plan.wirings.find(({ id }) => id === wiringId)?.positionIds[0] ?? "";
+  return createPlanes(plan, positionId ?? usual, moment.longitudeDeg);
 }
 
-/** Volts of a row, or of all joined, on the coldest dawn, as the rules reckon them. */
-function coldVoltsAt(context: LaneContext, place: ReadPlace): number | null {
+/** Volts of a string, or of all joined, on the coldest dawn, as the rules reckon them. */
+function coldVoltsAt(context: PortArrayContext, place: ReadPlace): number | null {
   if (place.type === "panel") return null;
-  const rows =
-    place.type === "row" && place.rowId !== null
-      ? context.lane.rows.filter(({ id }) => id === place.rowId)
-      : context.lane.rows;
-  return rows.length === 0 ? null : maxColdVolts(context, rows).volts;
+  const strings =
+    place.type === "string" && place.stringId !== null
+      ? context.portArray.strings.filter(({ id }) => id === place.stringId)
+      : context.portArray.strings;
+  return strings.length === 0 ? null : maxColdVolts(context, strings).volts;
 }

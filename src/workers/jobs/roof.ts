@@ -7,7 +7,7 @@ import { type WeatherMemory, type WeatherText } from "./year";
 export type ShadeMapInput = {
   readonly plan: Plan;
   readonly surfaceId: string;
-  readonly poseId: string;
+  readonly positionId: string;
   readonly weather: WeatherText | null;
 };
 export type RoofProgress = { readonly share: number };

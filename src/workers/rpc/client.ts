@@ -23,8 +23,8 @@ export type Outcome<Value> =
   | { readonly type: "cancelled" };
 
 export type AskOptions<Input, Progress> = {
-  readonly lane: QueueName;
-  /** What it is about: a newer question of a topic calls off the one before, in whichever lane it is. */
+  readonly queue: QueueName;
+  /** What it is about: a newer question of a topic calls off the one before, in whichever queue it is. */
   readonly topic: string;
   /** Large fields of the input: each is sent to a worker once, however often it is asked about. */
   readonly once?: readonly (keyof Input & string)[];
@@ -60,11 +60,11 @@ type WorkerHandle = {
 };
 
 export function createClient<Jobs extends JobTable>(open: () => WorkerPort): Client<Jobs> {
-  const lanes = new Map<QueueName, WorkerHandle>();
+  const queues = new Map<QueueName, WorkerHandle>();
   const offices = new Set<WorkerHandle>();
   let last = 0;
 
-  function opened(lane: QueueName): WorkerHandle {
+  function opened(queue: QueueName): WorkerHandle {
     const slot = open();
     const office: WorkerHandle = {
       slot,
@@ -72,7 +72,7 @@ export function createClient<Jobs extends JobTable>(open: () => WorkerPort): Cli
       pending: new Map(),
     };
     offices.add(office);
-    if (lane !== "own") lanes.set(lane, office);
+    if (queue !== "own") queues.set(queue, office);
     slot.onmessage = ({ data }) => {
       const question = office.pending.get(data.id);
       if (question === undefined || data.version !== protocolVersion) return;
@@ -90,7 +90,7 @@ export function createClient<Jobs extends JobTable>(open: () => WorkerPort): Cli
       const { pending } = office;
       // reopened before the word goes out: whoever hears it may ask again at once, and finds nothing of what the dead
       // one was sent. A worker that died with nothing to do is opened when it is next needed, lest it die for ever
-      if (lane !== "own" && pending.size > 0) opened(lane);
+      if (queue !== "own" && pending.size > 0) opened(queue);
       for (const id of [...pending.keys()])
         settle(office, id, { type: "failed", message: event.message || "the worker ended" });
     };
@@ -100,13 +100,13 @@ export function createClient<Jobs extends JobTable>(open: () => WorkerPort): Cli
   function end(office: WorkerHandle): void {
     office.slot.terminate();
     offices.delete(office);
-    for (const [lane, each] of lanes) if (each === office) lanes.delete(lane);
+    for (const [queue, each] of queues) if (each === office) queues.delete(queue);
   }
 
   function settle(office: WorkerHandle, id: number, outcome: Outcome<unknown>): void {
     const question = office.pending.get(id);
     office.pending.delete(id);
-    if (office.pending.size === 0 && ![...lanes.values()].includes(office)) end(office);
+    if (office.pending.size === 0 && ![...queues.values()].includes(office)) end(office);
     question?.settle(outcome);
   }
 
@@ -126,10 +126,10 @@ export function createClient<Jobs extends JobTable>(open: () => WorkerPort): Cli
   }
 
   return {
-    ask: (job, input, { lane, topic, once = [], restMs = 0, progressed }) => {
+    ask: (job, input, { queue, topic, once = [], restMs = 0, progressed }) => {
       callOff(topic);
       const id = (last += 1);
-      const office = (lane === "own" ? undefined : lanes.get(lane)) ?? opened(lane);
+      const office = (queue === "own" ? undefined : queues.get(queue)) ?? opened(queue);
       const { keeper, slot, pending } = office;
       const outcome = new Promise<Outcome<never>>((resolve) => {
         pending.set(id, {

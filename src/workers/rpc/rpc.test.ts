@@ -59,25 +59,26 @@ const numbers: Numbers = { name: "some", list: [1, 2, 3], more: { by: 4 } };
 test("a question is answered with its progress and its value, a job that throws with its fault, none for ever", async () => {
   const { mail } = post();
   const heard: number[] = [];
-  const asked = mail.ask("count", { to: 9 }, { lane: "patient", topic: "one", progressed: (k) => heard.push(k) });
+  const asked = mail.ask("count", { to: 9 }, { queue: "patient", topic: "one", progressed: (k) => heard.push(k) });
   expect(await asked).toEqual({ type: "done", value: 9 });
   expect(heard.length).toBeGreaterThan(2);
   expect(heard).toEqual([...heard].sort((a, b) => a - b));
-  expect(await mail.ask("fail", {}, { lane: "patient", topic: "two" })).toEqual({ type: "failed", message: "cannot" });
+  expect(await mail.ask("fail", {}, { queue: "patient", topic: "two" })).toEqual({ type: "failed", message: "cannot" });
   const uncloneable = { ...numbers, list: [() => 1] as unknown as number[] };
-  const ask = (of: Numbers) => mail.ask("add", { numbers: of }, { lane: "patient", topic: "three", once: ["numbers"] });
+  const ask = (of: Numbers) =>
+    mail.ask("add", { numbers: of }, { queue: "patient", topic: "three", once: ["numbers"] });
   // asked twice: nothing is taken for sent that was not
   expect([(await ask(uncloneable)).type, (await ask(uncloneable)).type]).toEqual(["failed", "failed"]);
   expect(await ask(numbers)).toEqual({ type: "done", value: 10 });
   const unknown = mail as unknown as Client<{ nothing: Counting }>;
-  expect(await unknown.ask("nothing", { to: 1 }, { lane: "patient", topic: "two" })).toMatchObject({ type: "failed" });
+  expect(await unknown.ask("nothing", { to: 1 }, { queue: "patient", topic: "two" })).toMatchObject({ type: "failed" });
 });
 
-test("the newest of a topic wins, whichever lane it is in; what is overtaken at once never runs; others go on", async () => {
+test("the newest of a topic wins, whichever queue it is in; what is overtaken at once never runs; others go on", async () => {
   const { mail, log, tick } = post();
   const progress: string[] = [];
-  const ask = (to: number, topic: string, lane: "prompt" | "patient" = "patient") =>
-    mail.ask("count", { to }, { lane, topic, progressed: () => progress.push(topic) });
+  const ask = (to: number, topic: string, queue: "prompt" | "patient" = "patient") =>
+    mail.ask("count", { to }, { queue, topic, progressed: () => progress.push(topic) });
   const [first, second, other] = [ask(1000, "a"), ask(1000, "a"), ask(40, "b")];
   expect(await first).toEqual({ type: "cancelled" });
   while (!progress.includes("a")) await tick();
@@ -92,7 +93,7 @@ test("the newest of a topic wins, whichever lane it is in; what is overtaken at 
 test("what is large is sent once, section by section, and is the same object at the other end; a few are kept", async () => {
   const { mail, workers, log } = post();
   const ask = async (of: Numbers) =>
-    mail.ask("add", { numbers: of }, { lane: "prompt", topic: "one", once: ["numbers"] });
+    mail.ask("add", { numbers: of }, { queue: "prompt", topic: "one", once: ["numbers"] });
   expect(await ask(numbers)).toMatchObject({ value: 10 });
   expect(await ask({ ...numbers, more: { by: 5 } })).toMatchObject({ value: 11 });
   expect(log[0]).toBe(log[1]);
@@ -107,12 +108,12 @@ test("what is large is sent once, section by section, and is the same object at 
 
 test("a worker that dies is replaced before its question hears of it, and the new one is sent everything anew", async () => {
   const { mail, workers, crash } = post();
-  await mail.ask("add", { numbers }, { lane: "prompt", topic: "one", once: ["numbers"] });
-  const asked = mail.ask("count", { to: 1000 }, { lane: "prompt", topic: "one" });
+  await mail.ask("add", { numbers }, { queue: "prompt", topic: "one", once: ["numbers"] });
+  const asked = mail.ask("count", { to: 1000 }, { queue: "prompt", topic: "one" });
   crash(workers[0]);
   expect([workers.length, workers[0]?.ended]).toEqual([2, true]);
   expect(await asked).toEqual({ type: "failed", message: "out of memory" });
-  const again = await mail.ask("add", { numbers }, { lane: "prompt", topic: "one", once: ["numbers"] });
+  const again = await mail.ask("add", { numbers }, { queue: "prompt", topic: "one", once: ["numbers"] });
   expect([again, workers.length]).toEqual([{ type: "done", value: 10 }, 2]);
   // one that dies with nothing to do is not opened for nothing
   crash(workers[1]);
@@ -121,12 +122,12 @@ test("a worker that dies is replaced before its question hears of it, and the ne
 
 test("a question with a worker of its own ends it, when answered and when given up", async () => {
   const { mail, workers } = post();
-  const [one, two] = [1, 1000].map((to) => mail.ask("count", { to }, { lane: "own", topic: `to ${to}` }));
+  const [one, two] = [1, 1000].map((to) => mail.ask("count", { to }, { queue: "own", topic: `to ${to}` }));
   expect(await one).toMatchObject({ type: "done" });
   mail.cancel("to 1000");
   expect(await two).toEqual({ type: "cancelled" });
   expect(workers.map(({ ended }) => ended)).toEqual([true, true]);
-  const open = mail.ask("count", { to: 1000 }, { lane: "patient", topic: "two" });
+  const open = mail.ask("count", { to: 1000 }, { queue: "patient", topic: "two" });
   mail.close();
   expect([await open, workers.every(({ ended }) => ended)]).toEqual([{ type: "cancelled" }, true]);
 });

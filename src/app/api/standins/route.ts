@@ -1,5 +1,5 @@
 import { newStandInSchema } from "@/api";
-import { provedLane } from "@/core/commissioning";
+import { provedPortArray } from "@/core/commissioning";
 import { solvableById } from "@/core/plan-model";
 import { createPlanes } from "@/core/wiring/year";
 import { readPlanRecord, withDatabase } from "@/server/db";
@@ -17,25 +17,27 @@ export function POST(request: Request): Promise<Response> {
     const { plan } = await withDatabase((db) => readPlanRecord(db, planId));
     if (plan.wirings.every(({ id }) => id !== wiringId))
       throw fault("invalid", `wiringId: no wiring ${JSON.stringify(wiringId)} in this plan.`);
-    const poseId = plan.wirings.find(({ id }) => id === wiringId)?.poseIds[0] ?? "";
-    const context = solvableById(plan, wiringId).lanes.find(
-      ({ lane }) => lane.inputId === inputId && lane.portId === portId,
+    const positionId = plan.wirings.find(({ id }) => id === wiringId)?.positionIds[0] ?? "";
+    const context = solvableById(plan, wiringId).portArrays.find(
+      ({ portArray }) => portArray.inputId === inputId && portArray.portId === portId,
     );
-    const lane =
-      context === undefined ? null : provedLane(context, sky, moment, createPlanes(plan, poseId, moment.longitudeDeg));
-    if (lane === null)
+    const portArray =
+      context === undefined
+        ? null
+        : provedPortArray(context, sky, moment, createPlanes(plan, positionId, moment.longitudeDeg));
+    if (portArray === null)
       throw fault(
         "invalid",
         `portId: nothing is wired to ${JSON.stringify(portId)}, or one of its labels is incomplete.`,
       );
-    const why = canHave(lane.tree, put.id, put.n);
+    const why = canHave(portArray.tree, put.id, put.n);
     if (why !== null) throw fault("invalid", `fault: ${why}.`);
     const bench = createSimulatedBench({
-      tree: lane.tree,
-      window: lane.window,
-      tracking: lane.tracking,
-      rossK: lane.sky.rossK,
-      sky: { clearWm2: asked.clearWm2, cloud: sky.cloud ?? "clear", airTempC: lane.sky.airTempC, seed },
+      tree: portArray.tree,
+      window: portArray.window,
+      tracking: portArray.tracking,
+      rossK: portArray.sky.rossK,
+      sky: { clearWm2: asked.clearWm2, cloud: sky.cloud ?? "clear", airTempC: portArray.sky.airTempC, seed },
       fault: put,
     });
     return answer({ id: await theDevices().open(bench) }, 201);

@@ -1,51 +1,51 @@
-export { type Group, type Item, type PortArray, maxDepth, maxPieces, type Row, type PanelRef } from "./lane";
+export { type Group, type Item, type PortArray, maxDepth, maxPieces, type PvString, type PanelRef } from "./port-array";
 export {
   allOut,
   isChanged,
   lightAt,
   lightOf,
   lying,
-  type Pose,
+  type Position,
   type Stance,
   stances,
   type Stand,
   standOf,
-} from "./pose";
-export { type Cables, netOfRows } from "./net";
+} from "./position";
+export { type Cables, netOfStrings } from "./net";
 export { joiningParts, type JoiningParts } from "./parts";
-export { nameRows, rowsOfLanes } from "./row-ids";
+export { nameStrings, stringsOfPortArrays } from "./string-ids";
 export {
   asMatrix,
   countsOf,
   depthOf,
   freePieces,
   keyOf,
-  laneKey,
-  longestRow,
-  mapLanes,
+  portArrayKey,
+  longestString,
+  mapPortArrays,
   mapTiles,
-  matrixRows,
+  matrixStrings,
   newTile,
   partsOfKey,
-  rowOf,
+  stringOf,
   shelfPieces,
   type Stock,
   type PanelKey,
   tilesOf,
-  tilesOfRows,
+  tilesOfStrings,
   usedIn,
 } from "./walk";
 export {
-  copyRow,
-  type LaneRef,
+  copyString,
+  type PortArrayRef,
   locate,
-  mergeRowUp,
+  mergeStringUp,
   type Place,
   putTiles,
-  rowAt,
-  type RowsPath,
-  sameLane,
-  splitRow,
+  stringAt,
+  type StringsPath,
+  samePortArray,
+  splitString,
   toggleBlockingDiode,
 } from "./edit";
 export { changeover, type Step } from "./changeover";

@@ -1,6 +1,6 @@
 import { type Net, substringCount } from "../net";
 import { type PanelModel } from "../panel";
-import { type Row, type PanelRef } from "./lane";
+import { type PvString, type PanelRef } from "./port-array";
 
 type Parts = {
   readonly modelOf: (tile: PanelRef) => PanelModel;
@@ -12,46 +12,48 @@ type Parts = {
   /** What the cables resist; null: nothing. */ readonly cables?: Cables | null;
 };
 
-/** Ω before the rows of a lane are joined, by their ids, for rows not among them, and after. */
+/** Ω before the strings of a port array are joined, by their ids, for strings not among them, and after. */
 export type Cables = {
-  readonly rowOhm: ReadonlyMap<string, number>;
-  readonly otherRowOhm: number;
+  readonly stringOhm: ReadonlyMap<string, number>;
+  readonly otherStringOhm: number;
   readonly arrayOhm: number;
 };
 
 /**
- * The rows of a lane as a net, and its panels in the order in which they stand in it. Panels taken out
+ * The strings of a port array as a net, and its panels in the order in which they stand in it. Panels taken out
  * are not in it; null when none is left.
  */
-export function netOfRows(
-  rows: readonly Row[],
+export function netOfStrings(
+  strings: readonly PvString[],
   parts: Parts,
 ): { readonly net: Net; readonly tiles: readonly PanelRef[] } | null {
   const tiles: PanelRef[] = [];
   const cables = parts.cables ?? null;
-  const parallel = (members: readonly Row[]): Net | null => joined("parallel", members.map(series));
+  const parallel = (members: readonly PvString[]): Net | null => joined("parallel", members.map(series));
   const behind = (net: Net | null, ohm: number): Net | null =>
     net === null || ohm === 0 ? net : { type: "series", members: [net, { type: "cable", ohm }] };
-  const series = (row: Row): Net | null => {
-    const items = row.items.map((item): Net | null => {
-      if (item.type === "group") return parallel(item.rows);
-      if (item.joinedPast) return null;
+  const series = (string: PvString): Net | null => {
+    const items = string.items.map((item): Net | null => {
+      if (item.type === "group") return parallel(item.strings);
+      if (item.bypassed) return null;
       tiles.push(item);
       const model = parts.modelOf(item);
       return { type: "panel", model, ...parts.lightOn(item, substringCount(model)) };
     });
-    const string = joined("series", items);
-    return string === null || !row.blockingDiode
-      ? string
-      : { type: "series", members: [string, { type: "blockingDiode" }] };
+    const inSeries = joined("series", items);
+    return inSeries === null || !string.blockingDiode
+      ? inSeries
+      : { type: "series", members: [inSeries, { type: "blockingDiode" }] };
   };
   const net =
     cables === null
-      ? parallel(rows)
+      ? parallel(strings)
       : behind(
           joined(
             "parallel",
-            rows.map((row) => behind(series(row), cables.rowOhm.get(row.id ?? "") ?? cables.otherRowOhm)),
+            strings.map((string) =>
+              behind(series(string), cables.stringOhm.get(string.id ?? "") ?? cables.otherStringOhm),
+            ),
           ),
           cables.arrayOhm,
         );

@@ -1,7 +1,7 @@
-import { type Item, type PortArray, type Row, type PanelRef } from "./lane";
+import { type Item, type PortArray, type PvString, type PanelRef } from "./port-array";
 
-/** The port a lane feeds, as one text. */
-export function laneKey({ inputId, portId }: Pick<PortArray, "inputId" | "portId">): string {
+/** The port a port array feeds, as one text. */
+export function portArrayKey({ inputId, portId }: Pick<PortArray, "inputId" | "portId">): string {
   return `${inputId ?? ""}/${portId ?? ""}`;
 }
 
@@ -19,54 +19,59 @@ export function partsOfKey(key: PanelKey): { readonly panelId: string; readonly 
 }
 
 export function newTile(panelId: string, piece: number): PanelRef {
-  return { type: "panel", panelId, piece, joinedPast: false };
+  return { type: "panel", panelId, piece, bypassed: false };
 }
 
-export function rowOf(items: readonly Item[]): Row {
+export function stringOf(items: readonly Item[]): PvString {
   return { id: null, items, blockingDiode: false };
 }
 
-/** Panels of rows, from + to − and top to bottom. */
-export function tilesOfRows(rows: readonly Row[]): PanelRef[] {
-  return rows.flatMap((row) => row.items.flatMap((item) => (item.type === "panel" ? [item] : tilesOfRows(item.rows))));
+/** Panels of strings, from + to − and top to bottom. */
+export function tilesOfStrings(strings: readonly PvString[]): PanelRef[] {
+  return strings.flatMap((string) =>
+    string.items.flatMap((item) => (item.type === "panel" ? [item] : tilesOfStrings(item.strings))),
+  );
 }
 
-export function tilesOf(lanes: readonly PortArray[]): PanelRef[] {
-  return lanes.flatMap((lane) => tilesOfRows(lane.rows));
+export function tilesOf(portArrays: readonly PortArray[]): PanelRef[] {
+  return portArrays.flatMap((portArray) => tilesOfStrings(portArray.strings));
 }
 
 /**
- * Rows rebuilt from changed tiles; `change` returns null for a tile that goes. What is left empty goes too. Rows in which
+ * Strings rebuilt from changed tiles; `change` returns null for a tile that goes. What is left empty goes too. Strings in which
  * nothing changed stay the same objects, and so does the list: whoever draws or judges them sees that at a glance.
  */
-export function mapTiles(rows: readonly Row[], change: (tile: PanelRef) => PanelRef | null): readonly Row[] {
-  const mapped = rows.flatMap((row): Row[] => {
-    const items = row.items.flatMap((item): Item[] => {
+export function mapTiles(
+  strings: readonly PvString[],
+  change: (tile: PanelRef) => PanelRef | null,
+): readonly PvString[] {
+  const mapped = strings.flatMap((string): PvString[] => {
+    const items = string.items.flatMap((item): Item[] => {
       if (item.type === "panel") {
         const kept = change(item);
         return kept === null ? [] : [kept];
       }
-      const inner = mapTiles(item.rows, change);
+      const inner = mapTiles(item.strings, change);
       const [only, second] = inner;
       if (only === undefined) return [];
-      // a group of one row is no group: its panels join the row around it
+      // a group of one string is no group: its panels join the string around it
       if (second === undefined && !only.blockingDiode) return [...only.items];
-      return inner === item.rows ? [item] : [{ type: "group", rows: inner }];
+      return inner === item.strings ? [item] : [{ type: "group", strings: inner }];
     });
     if (items.length === 0) return [];
-    return sameList(items, row.items) ? [row] : [{ ...row, items }];
+    return sameList(items, string.items) ? [string] : [{ ...string, items }];
   });
-  return sameList(mapped, rows) ? rows : mapped;
+  return sameList(mapped, strings) ? strings : mapped;
 }
 
-/** Lanes with their tiles changed; those in which nothing changed stay the same objects. */
-export function mapLanes<L extends Pick<PortArray, "rows">>(
-  lanes: readonly L[],
+/** Port arrays with their tiles changed; those in which nothing changed stay the same objects. */
+export function mapPortArrays<L extends Pick<PortArray, "strings">>(
+  portArrays: readonly L[],
   change: (tile: PanelRef) => PanelRef | null,
 ): L[] {
-  return lanes.map((lane) => {
-    const rows = mapTiles(lane.rows, change);
-    return rows === lane.rows ? lane : { ...lane, rows };
+  return portArrays.map((portArray) => {
+    const strings = mapTiles(portArray.strings, change);
+    return strings === portArray.strings ? portArray : { ...portArray, strings };
   });
 }
 
@@ -74,61 +79,64 @@ function sameList<T>(a: readonly T[], b: readonly T[]): boolean {
   return a.length === b.length && a.every((item, k) => item === b[k]);
 }
 
-/** How deep groups lie inside groups; 0 for plain rows. */
-export function depthOf(rows: readonly Row[]): number {
-  return rows.reduce(
-    (most, row) =>
-      row.items.reduce(
-        (deepest, item) => (item.type === "group" ? Math.max(deepest, 1 + depthOf(item.rows)) : deepest),
+/** How deep groups lie inside groups; 0 for plain strings. */
+export function depthOf(strings: readonly PvString[]): number {
+  return strings.reduce(
+    (most, string) =>
+      string.items.reduce(
+        (deepest, item) => (item.type === "group" ? Math.max(deepest, 1 + depthOf(item.strings)) : deepest),
         most,
       ),
     0,
   );
 }
 
-/** A row's total of a quantity that adds in series; of a group counts the row with the most. */
-export function longestRow(
-  rows: readonly Row[],
+/** A string's total of a quantity that adds in series; of a group counts the string with the most. */
+export function longestString(
+  strings: readonly PvString[],
   valueOf: (tile: PanelRef) => number,
 ): { readonly total: number; readonly tiles: readonly PanelRef[] } {
-  const along = (row: Row): { total: number; tiles: PanelRef[] } =>
-    row.items.reduce<{ total: number; tiles: PanelRef[] }>(
+  const along = (string: PvString): { total: number; tiles: PanelRef[] } =>
+    string.items.reduce<{ total: number; tiles: PanelRef[] }>(
       (sum, item) => {
-        const part = item.type === "panel" ? { total: valueOf(item), tiles: [item] } : longestRow(item.rows, valueOf);
+        const part =
+          item.type === "panel" ? { total: valueOf(item), tiles: [item] } : longestString(item.strings, valueOf);
         return { total: sum.total + part.total, tiles: [...sum.tiles, ...part.tiles] };
       },
       { total: 0, tiles: [] },
     );
-  return rows.map(along).reduce((best, row) => (row.total > best.total ? row : best), { total: 0, tiles: [] });
+  return strings
+    .map(along)
+    .reduce((best, string) => (string.total > best.total ? string : best), { total: 0, tiles: [] });
 }
 
-/** Equal rows of one kind: strings × series, pieces numbered from `firstPiece`. */
-export function matrixRows(panelId: string, series: number, strings: number, firstPiece = 1): Row[] {
-  return Array.from({ length: strings }, (_, row) =>
-    rowOf(Array.from({ length: series }, (_, k) => newTile(panelId, firstPiece + row * series + k))),
+/** Equal strings of one kind: strings × series, pieces numbered from `firstPiece`. */
+export function matrixStrings(panelId: string, series: number, strings: number, firstPiece = 1): PvString[] {
+  return Array.from({ length: strings }, (_, string) =>
+    stringOf(Array.from({ length: series }, (_, k) => newTile(panelId, firstPiece + string * series + k))),
   );
 }
 
-/** The lane as strings × series of one kind, or null if it is anything else. */
+/** The port array as strings × series of one kind, or null if it is anything else. */
 export function asMatrix(
-  rows: readonly Row[],
+  strings: readonly PvString[],
 ): { readonly panelId: string; readonly series: number; readonly strings: number } | null {
-  const first = rows[0];
+  const first = strings[0];
   const tile = first?.items[0];
   if (first === undefined || tile === undefined || tile.type !== "panel") return null;
   const { panelId } = tile;
-  const alike = rows.every(
-    (row) =>
-      row.items.length === first.items.length &&
-      row.items.every((item) => item.type === "panel" && item.panelId === panelId),
+  const alike = strings.every(
+    (string) =>
+      string.items.length === first.items.length &&
+      string.items.every((item) => item.type === "panel" && item.panelId === panelId),
   );
-  return alike ? { panelId, series: first.items.length, strings: rows.length } : null;
+  return alike ? { panelId, series: first.items.length, strings: strings.length } : null;
 }
 
-/** The highest number of each kind in some lanes: what a plan must have been given for them. */
-export function countsOf(lanes: readonly PortArray[]): Record<string, number> {
+/** The highest number of each kind in some port arrays: what a plan must have been given for them. */
+export function countsOf(portArrays: readonly PortArray[]): Record<string, number> {
   const counts: Record<string, number> = {};
-  for (const { panelId, piece } of tilesOf(lanes)) counts[panelId] = Math.max(counts[panelId] ?? 0, piece);
+  for (const { panelId, piece } of tilesOf(portArrays)) counts[panelId] = Math.max(counts[panelId] ?? 0, piece);
   return counts;
 }
 
@@ -153,7 +161,7 @@ export function shelfPieces(stock: Stock, taken: ReadonlySet<PanelKey>): number[
   return freePieces(stock, stock.pieces.length, taken).filter((piece) => piece <= stock.given);
 }
 
-/** The panels of rows that are in use: those taken out are not there. */
-export function usedIn(rows: readonly Row[]): PanelRef[] {
-  return tilesOfRows(rows).filter(({ joinedPast }) => !joinedPast);
+/** The panels of strings that are in use: those taken out are not there. */
+export function usedIn(strings: readonly PvString[]): PanelRef[] {
+  return tilesOfStrings(strings).filter(({ bypassed }) => !bypassed);
 }

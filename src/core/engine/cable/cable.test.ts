@@ -2,7 +2,7 @@ import { chooseSize, dropLimitOf, maxAmps, type RunAsk, sizedRun, sizeNamed } fr
 import { dropOf, runOhm } from "./drop";
 import { ampacityOf, type CableSize, type Laid } from "./tables";
 
-/** Rows of the standards, typed from them and not from the code: NEC 2023, EN 50618, IEC 60364-5-52, ASTM B258, IEC 60228. */
+/** Strings of the standards, typed from them and not from the code: NEC 2023, EN 50618, IEC 60364-5-52, ASTM B258, IEC 60228. */
 
 const sizeOf = (name: string): CableSize => {
   const size = sizeNamed(name);

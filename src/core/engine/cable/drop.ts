@@ -8,7 +8,7 @@ export function runOhm({ ohmPerKm }: CableSize, metresOneWay: number, conductorC
   return ((2 * metresOneWay * ohmPerKm) / 1000) * (1 + copperPerK * (conductorC - 20));
 }
 
-/** What a run loses at the amps of full sun: volts, their share of the lowest row's, watts. */
+/** What a run loses at the amps of full sun: volts, their share of the lowest string's, watts. */
 export function dropOf(ohm: number, impA: number, vmpV: number) {
   const dropV = ohm * impA;
   return { dropV, dropPct: (100 * dropV) / vmpV, lossW: dropV * impA };

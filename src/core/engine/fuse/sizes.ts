@@ -7,7 +7,7 @@ export const brightSkyFactor = 1.25;
 /** gPV fuses as they are sold, A (IEC 60269-6). */
 export const standardFusesA = [1, 2, 3, 4, 5, 6, 8, 10, 12, 15, 20, 25, 30] as const;
 
-/** The smallest standard fuse that carries a row's short-circuit current for good and that its panels bear, A; null when there is none. */
+/** The smallest standard fuse that carries a string's short-circuit current for good and that its panels bear, A; null when there is none. */
 export function fuseSizeA(iscA: number, ratingA: number): number | null {
   return standardFusesA.find((size) => size >= fuseFactor * iscA && size <= ratingA) ?? null;
 }

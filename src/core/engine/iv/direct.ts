@@ -40,10 +40,10 @@ export function knotCurrents(maxA: number): KnotCurrents {
 }
 
 /**
- * The curves of the substrings of one row, one after another in one stretch of memory: with arrays of its own for each, making
+ * The curves of the substrings of one string, one after another in one stretch of memory: with arrays of its own for each, making
  * them took longer than filling them.
  */
-export class RowOfParts {
+export class StringOfParts {
   private v = new Float64Array(4096);
   private i = new Float64Array(4096);
   private g = new Float64Array(4096);
@@ -97,7 +97,7 @@ export class RowOfParts {
     }
   }
 
-  /** Anything else in the row, by its curve. */
+  /** Anything else in the string, by its curve. */
   addCurve({ v, i, g }: Curve): void {
     this.begin(v.length, null);
     for (let k = 0; k < v.length; k++) this.knot(v[k] as number, i[k] as number, g[k] as number);
@@ -169,7 +169,7 @@ export class RowOfParts {
     let n = 0;
     for (const share of shareOfMax) wanted[n++] = share * maxA;
     for (const kinkA of this.kinks) for (const share of about) wanted[n++] = kinkA * (1 + share);
-    // where something else than panels is in the row, its knots count as well
+    // where something else than panels is in the string, its knots count as well
     for (let k = 0; k < ofCurves; k++) wanted[n++] = this.i[k] as number;
     wanted.sort();
     let kept = 0;

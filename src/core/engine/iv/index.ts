@@ -3,4 +3,4 @@ export { atCurrent, atVoltage, type Curve, type CurvePoint, segmentOf, voltageOn
 export { blockingDiode, blockingDiodeCurve, cableCurve } from "./parts";
 export { powerPeaks, type PowerPoint } from "./peaks";
 export { bypassDiode, substringCurve } from "./substring";
-export { type KnotCurrents, knotCurrents, RowOfParts } from "./direct";
+export { type KnotCurrents, knotCurrents, StringOfParts } from "./direct";

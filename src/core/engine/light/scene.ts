@@ -1,5 +1,5 @@
 import { type Mount, rossCPerWm2, type Sky, type Sun, tiltLight } from "../sky";
-import { keyOf, lightAt, lightOf, type Pose, type Stand, standOf, type PanelRef, type PanelKey } from "../array";
+import { keyOf, lightAt, lightOf, type Position, type Stand, standOf, type PanelRef, type PanelKey } from "../array";
 
 /** What falls on a panel: W/m² on each of its substrings (or one value for all), and how warm its cells are, °C. */
 export type PanelLight = { readonly cellTempC: number; readonly irradianceWm2: readonly number[] };
@@ -27,11 +27,11 @@ export const noShades: Shades = new Map();
  * Panels as they stand under a sky, each with the light of its own plane, less what shadows take of its beam, and the heat of
  * its own mount.
  */
-export function underSkyScene(sky: Sky, pose: Pose, site: Site, shades: Shades = noShades): Scene {
+export function underSkyScene(sky: Sky, position: Position, site: Site, shades: Shades = noShades): Scene {
   // such a sky is judged with whatever the panels may be turned to
   if (sky.evenly) return evenly(sky.irradianceWm2, sky.cellTempC);
   return (tile, substrings) => {
-    const stand = standOf(pose, tile);
+    const stand = standOf(position, tile);
     const facing = facingOf(stand, site);
     const onPlaneWm2 = lightOnPlane(facing, sky);
     const byHand = lightOf(stand, substrings).map((part) => part * onPlaneWm2);

@@ -5,7 +5,7 @@ import {
   inParallel,
   type KnotCurrents,
   knotCurrents,
-  RowOfParts,
+  StringOfParts,
 } from "../iv";
 import { atSky } from "../panel";
 import { fuseOhm, largestA, substringCount, substringLight } from "./compile";
@@ -17,7 +17,7 @@ import { type NetSolution, seenFrom } from "./solve";
  * that memory stays flat. Within 0.4 % of `solveNet` at the maximum of power, mostly within 0.05 %.
  */
 export function createBulkSolver(): (net: Net) => NetSolution {
-  const row = new RowOfParts();
+  const string = new StringOfParts();
 
   /** Null when no current passes whatever the voltage. */
   function curveOf(net: Net, knots: KnotCurrents): Curve | null {
@@ -41,13 +41,13 @@ export function createBulkSolver(): (net: Net) => NetSolution {
   /** Panels in series as one list of substrings, equal ones counted; all else by its curve. */
   function seriesOf(net: Extract<Net, { type: "panel" | "series" }>, knots: KnotCurrents): Curve | null {
     const members = net.type === "panel" ? [net] : flat(net.members);
-    // what has rows of its own comes first, as it uses the same scratch
+    // what has strings of its own comes first, as it uses the same scratch
     const others = members.flatMap((member) => (member.type === "panel" ? [] : [curveOf(member, knots)]));
     if (others.some((curve) => curve === null)) return null;
-    row.clear();
-    for (const curve of others) if (curve !== null) row.addCurve(curve);
-    for (const member of members) if (member.type === "panel") addPanel(row, member, knots);
-    return row.inSeries(knots.maxA);
+    string.clear();
+    for (const curve of others) if (curve !== null) string.addCurve(curve);
+    for (const member of members) if (member.type === "panel") addPanel(string, member, knots);
+    return string.inSeries(knots.maxA);
   }
 
   return (net) => seenFrom(curveOf(net, knotCurrents(largestA(net))));
@@ -61,7 +61,7 @@ function flat(members: readonly Net[]): Net[] {
 /** Less light than this is none, W/m²: a full moon gives less. */
 const darkWm2 = 0.01;
 
-function addPanel(row: RowOfParts, net: PanelNet, knots: KnotCurrents): void {
+function addPanel(string: StringOfParts, net: PanelNet, knots: KnotCurrents): void {
   const { model, cellTempC } = net;
   const parts = substringCount(model);
   const light = substringLight(net)
@@ -71,7 +71,7 @@ function addPanel(row: RowOfParts, net: PanelNet, knots: KnotCurrents): void {
     const each = light[k] as number;
     let count = 1;
     while (light[k + count] === each) count += 1;
-    row.addPart(atSky(model, each, cellTempC), parts, model.bypassDiodes > 0, count, knots);
+    string.addPart(atSky(model, each, cellTempC), parts, model.bypassDiodes > 0, count, knots);
     k += count;
   }
 }

@@ -33,7 +33,7 @@ export function solveNet(net: Net): InspectableSolution {
 }
 
 /**
- * A solver for many nets of the same panels, such as the wirings that might mend one: parts they share are
+ * A solver for many nets of the same panels, such as the wirings that might fix one: parts they share are
  * built once. `widest` is a net whose current none of them can exceed, usually all panels in parallel.
  */
 export function createSolver(widest: Net): (net: Net) => InspectableSolution {

@@ -13,7 +13,7 @@ import { minimise } from "./minimise";
 /** Plausible diode ideality: below 0.8 and above 2 a label is wrong, not a panel unusual. */
 export const lowestIdeality = 0.8;
 export const highestIdeality = 2;
-/** A miss of the Voc coefficient counts this little while the shape is sought: the band gap can still mend it. */
+/** A miss of the Voc coefficient counts this little while the shape is sought: the band gap can still fix it. */
 const coefficientWeight = 0.02;
 /** Effective band gaps tried to meet a Voc coefficient, eV; real cell materials lie well inside. */
 const bandGapRangeEv = { least: 0.4, most: 2.4 } as const;

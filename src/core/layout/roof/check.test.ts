@@ -12,7 +12,7 @@ const roofed = changed(bare, { type: "putInSpace", list: "surfaces", item: surfa
 const lay = (plan: Plan, piece: number, xMm: number, yMm: number, turnedDeg = 0) =>
   changed(plan, {
     type: "layPanel",
-    place: { panelId: "roof", piece, surfaceId: "roof", xMm, yMm, turnedDeg, gapMm: 40, inPoses: [] },
+    place: { panelId: "roof", piece, surfaceId: "roof", xMm, yMm, turnedDeg, gapMm: 40, inPositions: [] },
   });
 const faultsIn = (plan: Plan, on = surface): LayoutFault[] => layoutFaults(plan, on, "parked", facing);
 const typesIn = (plan: Plan, on = surface) => faultsIn(plan, on).map(({ type }) => type);

@@ -9,21 +9,26 @@ import { type JudgedPanel } from "./clearances";
 
 type Laying = Parameters<typeof panelsOn>[0] & Pick<Plan, "space">;
 
-/** The panels on a surface as a pose has them, with all that a layout is judged by. */
-export function judgedPanels(plan: Laying, surface: Surface, poseId: string, parked: Parked): readonly JudgedPanel[] {
+/** The panels on a surface as a position has them, with all that a layout is judged by. */
+export function judgedPanels(
+  plan: Laying,
+  surface: Surface,
+  positionId: string,
+  parked: Parked,
+): readonly JudgedPanel[] {
   const places = new Map(plan.space.places.map((place) => [keyOf(place), place]));
   const kinds = new Map(plan.panels.map(({ id, label }) => [id, label.kind]));
   const legs = legsIn(plan, surface, parked);
-  return panelsOn(plan, surface, poseId, parked).flatMap((panel): JudgedPanel[] => {
+  return panelsOn(plan, surface, positionId, parked).flatMap((panel): JudgedPanel[] => {
     const place = places.get(panel.id);
     const kind = kinds.get(place?.panelId ?? "");
     if (place === undefined || kind === undefined) return [];
-    return [{ ...panel, kind, gapMm: placeIn(place, poseId).gapMm, legsTiltToDeg: legs.get(panel.id) ?? null }];
+    return [{ ...panel, kind, gapMm: placeIn(place, positionId).gapMm, legsTiltToDeg: legs.get(panel.id) ?? null }];
   });
 }
 
-/** Panels whose legs are set by hand, in some pose or in the course of the year, and to where they then tilt from the front. */
-function legsIn({ poses, mounts }: Laying, surface: Surface, parked: Parked): ReadonlyMap<string, number> {
+/** Panels whose legs are set by hand, in some position or in the course of the year, and to where they then tilt from the front. */
+function legsIn({ positions, mounts }: Laying, surface: Surface, parked: Parked): ReadonlyMap<string, number> {
   const frame = frameOf(surface, parked.headingDeg);
   const noonDeg = parked.latitudeDeg >= 0 ? 180 : 0;
   const towards = (azimuthDeg: number | null, tiltDeg: number) =>
@@ -37,17 +42,17 @@ function legsIn({ poses, mounts }: Laying, surface: Surface, parked: Parked): Re
       const toDeg = azimuthDeg === null || azimuthFrom === "north" ? azimuthDeg : azimuthDeg + parked.headingDeg;
       return pieces.map((ref) => [keyOf(ref), towards(toDeg, tiltDeg)] as const);
     });
-  const posed = poses.flatMap(({ stands }) =>
+  const positioned = positions.flatMap(({ stands }) =>
     stands
       .filter(({ tiltDeg, stance }) => tiltDeg !== 0 && stance === "out")
       .map((stand) => [keyOf(stand), towards(stand.azimuthDeg, stand.tiltDeg)] as const),
   );
-  return new Map([...turned, ...posed]);
+  return new Map([...turned, ...positioned]);
 }
 
-/** All that is wrong on a surface in a pose. */
-export function layoutFaults(plan: Laying, surface: Surface, poseId: string, parked: Parked): LayoutFault[] {
-  return faultsOf(plan, surface, judgedPanels(plan, surface, poseId, parked));
+/** All that is wrong on a surface in a position. */
+export function layoutFaults(plan: Laying, surface: Surface, positionId: string, parked: Parked): LayoutFault[] {
+  return faultsOf(plan, surface, judgedPanels(plan, surface, positionId, parked));
 }
 
 /** A hole that would be cut where something lies under the skin, or the skin is weak. */
@@ -110,11 +115,11 @@ function camberUnder({ camberMm, outline }: Surface, [fromMm, toMm]: readonly [n
   return camberMm * Math.max(0, 1 - ((nearestMm - middleMm) / halfMm) ** 2);
 }
 
-/** The highest thing on a surface in a pose, over the road or the water; null where the surface's own height is not known. */
+/** The highest thing on a surface in a position, over the road or the water; null where the surface's own height is not known. */
 export function highestOn(
   plan: Laying,
   surface: Surface,
-  poseId: string,
+  positionId: string,
   parked: Parked,
 ): { readonly heightMm: number; readonly name: string | null; readonly panel: string | null } | null {
   if (surface.heightMm === null) return null;
@@ -126,7 +131,7 @@ export function highestOn(
       name,
       panel: null,
     }));
-  const panels = panelsOn(plan, surface, poseId, parked).map((panel) => ({
+  const panels = panelsOn(plan, surface, positionId, parked).map((panel) => ({
     heightMm: over + camberUnder(surface, boundsOf(footprintOf(panel)).x) + topOf(panel) + frameMm,
     name: null,
     panel: panel.id,

@@ -8,15 +8,15 @@ import { createShadows, heldBeam } from "./shadow";
 /** Share of the beam that each substring of a panel has the current of; panels in full sun are not named. */
 export type RoofLight = (sun: SunPosition) => ReadonlyMap<string, readonly number[]>;
 
-/** What the shadows on all surfaces of a plan leave of the beam, as its panels lie in a pose, under any sun told by the compass. */
+/** What the shadows on all surfaces of a plan leave of the beam, as its panels lie in a position, under any sun told by the compass. */
 export function createRoofLight(
   plan: Parameters<typeof panelsOn>[0] & Pick<Plan, "space">,
-  poseId: string,
+  positionId: string,
   parked: Parked,
 ): RoofLight {
   const halfCut = new Set(plan.panels.filter(({ label }) => label.cellCut === "half").map(({ id }) => id));
   const surfaces = plan.space.surfaces.map((surface) => {
-    const panels = panelsOn(plan, surface, poseId, parked);
+    const panels = panelsOn(plan, surface, positionId, parked);
     const frame = frameOf(surface, parked.headingDeg);
     return { frame, panels, shadows: createShadows(panels, obstaclesOn(plan, surface)) };
   });

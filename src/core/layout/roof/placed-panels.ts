@@ -1,8 +1,8 @@
 import {
   type Place,
-  type PlaceInPose,
+  type PlaceInPosition,
   type Plan,
-  poseIn,
+  positionIn,
   type RoofObstacle,
   type Standing,
   type Surface,
@@ -44,12 +44,12 @@ export function sizeOf({ label }: Pick<Plan["panels"][number], "label">): PanelS
   };
 }
 
-/** Where a panel lies in a pose: where that says so, or else as in all. */
+/** Where a panel lies in a position: where that says so, or else as in all. */
 export function placeIn(
   place: Place,
-  poseId: string | null,
-): Pick<Place, "xMm" | "yMm" | "turnedDeg" | "gapMm"> & Pick<PlaceInPose, "faceDown"> {
-  return place.inPoses.find((each) => each.poseId === poseId) ?? { ...place, faceDown: false };
+  positionId: string | null,
+): Pick<Place, "xMm" | "yMm" | "turnedDeg" | "gapMm"> & Pick<PlaceInPosition, "faceDown"> {
+  return place.inPositions.find((each) => each.positionId === positionId) ?? { ...place, faceDown: false };
 }
 
 /** A panel on a surface; one that lies face down throws a shadow and has no light. */
@@ -58,22 +58,22 @@ export type LaidPanel = RoofPanel & { readonly faceDown: boolean };
 /** Which way a vehicle points and where it stands, as it matters for shadows. */
 export type Parked = { readonly headingDeg: number; readonly latitudeDeg: number };
 
-/** The panels that lie on a surface as a pose has them; stowed ones are not there, unless they are folded onto another. */
+/** The panels that lie on a surface as a position has them; stowed ones are not there, unless they are folded onto another. */
 export function panelsOn(
   plan: Pick<Plan, "panels"> & Standing,
   surface: Surface,
-  poseId: string,
+  positionId: string,
   { headingDeg, latitudeDeg }: Parked,
 ): readonly LaidPanel[] {
-  const pose = poseIn(plan, poseId);
+  const position = positionIn(plan, positionId);
   const frame = frameOf(surface, headingDeg);
   const noonDeg = latitudeDeg >= 0 ? 180 : 0;
   const kinds = new Map(plan.panels.map((panel) => [panel.id, { panel, size: sizeOf(panel) }]));
-  const turned = turnedBy(plan, poseId);
+  const turned = turnedBy(plan, positionId);
   return plan.space.places.flatMap((place): LaidPanel[] => {
     const { panel, size } = kinds.get(place.panelId) ?? { panel: undefined, size: null };
-    const stand = standOf(pose, place);
-    const at = placeIn(place, poseId);
+    const stand = standOf(position, place);
+    const at = placeIn(place, positionId);
     const isAway = stand.stance === "stowed" && !at.faceDown;
     if (place.surfaceId !== surface.id || panel === undefined || size === null || isAway) return [];
     const azimuthDeg = (stand.azimuthDeg ?? noonDeg) + (stand.tiltDeg < 0 ? 180 : 0);
@@ -98,9 +98,9 @@ export function panelsOn(
   });
 }
 
-/** Panels that a pose or a mount says how to face; all others lie on their surface. */
-function turnedBy({ poses, mounts }: Standing, poseId: string): ReadonlySet<string> {
-  const stands = poses.find(({ id }) => id === poseId)?.stands ?? [];
+/** Panels that a position or a mount says how to face; all others lie on their surface. */
+function turnedBy({ positions, mounts }: Standing, positionId: string): ReadonlySet<string> {
+  const stands = positions.find(({ id }) => id === positionId)?.stands ?? [];
   return new Set([...stands, ...mounts.flatMap(({ pieces }) => pieces)].map(keyOf));
 }
 

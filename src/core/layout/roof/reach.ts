@@ -1,5 +1,5 @@
 import { type CableWay, type Plan } from "../../plan";
-import { keyOf, type Row, type PanelRef, usedIn } from "../../engine/array";
+import { keyOf, type PvString, type PanelRef, usedIn } from "../../engine/array";
 import { type LaidPanel } from "./placed-panels";
 import { level, type Point } from "./vector";
 
@@ -27,14 +27,14 @@ export type ShortLead = {
   readonly reachMm: number;
 };
 
-/** Neighbours in a row whose leads do not reach one another. Rows of branches are joined by more than leads. */
+/** Neighbours in a string whose leads do not reach one another. Strings of branches are joined by more than leads. */
 export function shortLeads(
-  rows: readonly Row[],
+  strings: readonly PvString[],
   panels: ReadonlyMap<string, LaidPanel>,
   leadMm: number,
 ): readonly ShortLead[] {
-  return rows.flatMap((row) => {
-    const tiles: PanelRef[] = usedIn([row]);
+  return strings.flatMap((string) => {
+    const tiles: PanelRef[] = usedIn([string]);
     return tiles.slice(1).flatMap((tile, k): ShortLead[] => {
       const [from, to] = [keyOf(tiles[k] ?? tile), keyOf(tile)];
       const [a, b] = [panels.get(from), panels.get(to)];

@@ -13,11 +13,11 @@ export type ClearHeightReason = {
 /** Springs, tyres, water levels and boards that lie: less than this under a bridge is none, mm. */
 const spareMm = 100;
 
-function clearHeight({ plan, poseId, parked, surfaces }: RoofContext): readonly RoofJudged<ClearHeightReason>[] {
+function clearHeight({ plan, positionId, parked, surfaces }: RoofContext): readonly RoofJudged<ClearHeightReason>[] {
   const clearMm = plan.space.clearHeightMm;
   if (clearMm === null) return [];
   return surfaces.flatMap(({ surface }) => {
-    const highest = highestOn(plan, surface, poseId, parked);
+    const highest = highestOn(plan, surface, positionId, parked);
     if (highest === null) return [];
     const { heightMm, name, panel } = highest;
     return [
@@ -47,7 +47,7 @@ export const clearHeightRule: RoofRule<"clearHeight", ClearHeightReason> = {
   step: "layout",
   sense: "atMost",
   chart: { skies: [], edge: null },
-  mendedBy: "nothing",
+  fixedBy: "nothing",
   ofInput: false,
   judge: clearHeight,
 };

@@ -3,10 +3,10 @@ import { type JudgedPanel, judgedPanels, type Parked } from "../roof";
 import { type PortArray } from "../../engine/array";
 import { type RuleOutcome, type Subject, type RuleFacts } from "../../checks";
 
-/** A plan's surfaces as a pose has their panels, and the lanes that join them. */
+/** A plan's surfaces as a position has their panels, and the port arrays that join them. */
 export type RoofContext = {
   readonly plan: Plan;
-  readonly poseId: string;
+  readonly positionId: string;
   readonly parked: Parked;
   readonly surfaces: readonly { readonly surface: Surface; readonly panels: readonly JudgedPanel[] }[];
 };
@@ -14,17 +14,17 @@ export type RoofContext = {
 /** What a rule of the roof says; `about` tells one thing it says of a subject from another. */
 export type RoofJudged<R> = RuleOutcome<R> & { readonly subject: Subject; readonly about: string };
 
-/** A rule of how panels lie; it may have several things to say, or none. `lanes`: those of the wiring judged. */
+/** A rule of how panels lie; it may have several things to say, or none. `port arrays`: those of the wiring judged. */
 export type RoofRule<Id extends string, R> = RuleFacts<Id> & {
-  readonly judge: (roof: RoofContext, lanes: readonly PortArray[]) => readonly RoofJudged<R>[];
+  readonly judge: (roof: RoofContext, portArrays: readonly PortArray[]) => readonly RoofJudged<R>[];
 };
 
-export function roofContext(plan: Plan, poseId: string, parked: Parked): RoofContext {
+export function roofContext(plan: Plan, positionId: string, parked: Parked): RoofContext {
   const surfaces = plan.space.surfaces.map((surface) => ({
     surface,
-    panels: judgedPanels(plan, surface, poseId, parked),
+    panels: judgedPanels(plan, surface, positionId, parked),
   }));
-  return { plan, poseId, parked, surfaces };
+  return { plan, positionId, parked, surfaces };
 }
 
 /** What anything on a roof is called: a panel by its key, or a thing, a zone, a gland by its id. */

@@ -87,7 +87,7 @@ export const layoutRule: RoofRule<"layout", LayoutReason> = {
   step: "layout",
   sense: "atLeast",
   chart: { skies: [], edge: null },
-  mendedBy: "layout",
+  fixedBy: "layout",
   ofInput: false,
   judge: layout,
 };

@@ -13,12 +13,12 @@ export type LeadsReason = {
   /** Whether nobody said how long the leads are. */ readonly isAssumed: boolean;
 };
 
-/** Neighbours in a row that lie farther apart than their own leads go. */
-function leads({ plan, surfaces }: RoofContext, lanes: readonly PortArray[]): readonly RoofJudged<LeadsReason>[] {
+/** Neighbours in a string that lie farther apart than their own leads go. */
+function leads({ plan, surfaces }: RoofContext, portArrays: readonly PortArray[]): readonly RoofJudged<LeadsReason>[] {
   const leadMm = plan.space.leadMm ?? defaultLeadMm;
-  const rows = lanes.flatMap((lane) => lane.rows);
+  const strings = portArrays.flatMap((portArray) => portArray.strings);
   return surfaces.flatMap(({ panels }) =>
-    shortLeads(rows, new Map(panels.map((panel) => [panel.id, panel])), leadMm).map(
+    shortLeads(strings, new Map(panels.map((panel) => [panel.id, panel])), leadMm).map(
       ({ from, to, apartMm, reachMm }) => ({
         // an extension cable joins them: something to buy, and no reason not to connect
         level: "note" as const,
@@ -48,7 +48,7 @@ export const leadsRule: RoofRule<"leads", LeadsReason> = {
   step: "layout",
   sense: "atMost",
   chart: { skies: [], edge: null },
-  mendedBy: "parts",
+  fixedBy: "parts",
   ofInput: false,
   judge: leads,
 };

@@ -64,7 +64,7 @@ export const roofLoadRule: RoofRule<"roofLoad", RoofLoadReason> = {
   step: "layout",
   sense: "atMost",
   chart: { skies: [], edge: null },
-  mendedBy: "nothing",
+  fixedBy: "nothing",
   ofInput: false,
   judge: roofLoad,
 };

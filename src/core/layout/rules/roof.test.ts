@@ -1,17 +1,17 @@
 import { changed, demoPlan } from "@/testing";
-import { findMends } from "../../wiring/best-wirings";
+import { findFixes } from "../../wiring/best-wirings";
 import { type Change, type Plan } from "../../plan";
 import { drain } from "../../engine/generators";
 import { assess, type Finding, judgeRoof } from "../../assessment";
 import { solvableById } from "../../plan-model";
 
 const lantern = demoPlan("The Lantern");
-const pose = "parked";
-const wired = lantern.wirings[0]?.lanes ?? [];
+const position = "parked";
+const wired = lantern.wirings[0]?.portArrays ?? [];
 const move = (piece: number, patch: Extract<Change, { type: "patchPlaces" }>["patch"]): Change => ({
   type: "patchPlaces",
   refs: [{ panelId: "roof", piece }],
-  poseId: null,
+  positionId: null,
   patch,
 });
 const surface = (patch: Partial<Plan["space"]["surfaces"][number]>): Change => ({
@@ -20,10 +20,10 @@ const surface = (patch: Partial<Plan["space"]["surfaces"][number]>): Change => (
   id: "roof",
   patch,
 });
-const found = (plan: Plan, rule: string, poseId = pose) =>
-  judgeRoof(plan, wired, poseId).filter((each) => each.rule === rule);
-const faults = (plan: Plan, poseId = pose) =>
-  found(plan, "layout", poseId).flatMap(({ reason }) => (reason.type === "layout" ? [reason.fault.type] : []));
+const found = (plan: Plan, rule: string, positionId = position) =>
+  judgeRoof(plan, wired, positionId).filter((each) => each.rule === rule);
+const faults = (plan: Plan, positionId = position) =>
+  found(plan, "layout", positionId).flatMap(({ reason }) => (reason.type === "layout" ? [reason.fault.type] : []));
 
 test("the demo roof is as it should be, and every finding of it stands in the ledger of the wiring", () => {
   expect(faults(lantern)).toEqual([]);
@@ -54,10 +54,10 @@ test("ribs and a bulge are judged against how high a panel lies; one that bends 
   expect(faults(changed(bends, surface({ camberMm: 250 }), move(1, { gapMm: 0 })))).toEqual([]);
 });
 
-test("behind the legs of a panel that is tilted in some pose there must be room for a hand, in every pose", () => {
+test("behind the legs of a panel that is tilted in some position there must be room for a hand, in every position", () => {
   const tilted = (azimuthDeg: number): Change => ({
     type: "setStands",
-    poseId: "underway",
+    positionId: "underway",
     keys: ["roof.2"],
     patch: { tiltDeg: 30, azimuthDeg },
   });
@@ -83,18 +83,18 @@ test("panels heavier than the roof bears are a Stop, and what no label says is t
   expect(found(changed(lantern, surface({ loadKg: null })), "roofLoad")).toEqual([]);
 });
 
-test("the highest edge of a pose is held against the lowest bridge: a panel tilted up at the mooring does not pass it", () => {
+test("the highest edge of a position is held against the lowest bridge: a panel tilted up at the mooring does not pass it", () => {
   const low: Change = { type: "setSpace", patch: { clearHeightMm: 3500 } };
   const tilted: Change = {
     type: "setStands",
-    poseId: "parked",
+    positionId: "parked",
     keys: ["roof.1"],
     patch: { tiltDeg: 60, azimuthDeg: 150 },
   };
   // the edge at 2900 mm, the gap of 40, the raised edge of a panel 670 wide at 60°, its frame of 40, and of the
   // roof's 20 mm of camber what is left 165 mm from its middle line: 2900 + 40 + 580 + 40 + 17; over the bridge by 77
   const [parked, underway] = ["parked", "underway"].map(
-    (poseId) => found(changed(lantern, low, tilted), "clearHeight", poseId)[0],
+    (positionId) => found(changed(lantern, low, tilted), "clearHeight", positionId)[0],
   );
   expect(parked).toMatchObject({ level: "stop", reason: { heightMm: expect.closeTo(3577, 0) as unknown } });
   expect(underway).toMatchObject({
@@ -103,7 +103,7 @@ test("the highest edge of a pose is held against the lowest bridge: a panel tilt
   });
   const ledger = assess(changed(lantern, low, tilted), "everyday");
   const told = ledger.type === "assessed" ? ledger.findings.find(({ rule }) => rule === "clearHeight") : undefined;
-  expect(told?.pose).toEqual({ type: "in", name: "Parked" });
+  expect(told?.position).toEqual({ type: "in", name: "Parked" });
 });
 
 test("a hole through what lies under the skin is told, one that is there already is not", () => {
@@ -120,7 +120,7 @@ test("a hole through what lies under the skin is told, one that is there already
   expect(faults(changed(beamed, fresh))).toEqual(["drill"]);
 });
 
-test("every mend of a layout takes away what it is for and makes nothing else wrong", () => {
+test("every fix of a layout takes away what it is for and makes nothing else wrong", () => {
   const wrong = [
     move(2, { xMm: 800 }),
     move(1, { xMm: 200 }),
@@ -132,14 +132,14 @@ test("every mend of a layout takes away what it is for and makes nothing else wr
     changed(lantern, surface({ ribs: { run: "across", firstMm: 0, apartMm: 400, widthMm: 40, heightMm: 60 } })),
   ]) {
     const ready = solvableById(plan, "everyday");
-    const remedies = drain(findMends(ready));
+    const remedies = drain(findFixes(ready));
     const failing = found(plan, "layout");
     expect(failing.length).toBeGreaterThan(0);
     for (const finding of failing) {
-      const mends: Finding["mends"] = remedies.get(finding.id)?.mends ?? [];
-      expect(mends.length).toBeGreaterThan(0);
-      for (const mend of mends) {
-        const after = found(changed(plan, ...mend.changes), "layout").map(({ id }) => id);
+      const fixes: Finding["fixes"] = remedies.get(finding.id)?.fixes ?? [];
+      expect(fixes.length).toBeGreaterThan(0);
+      for (const fix of fixes) {
+        const after = found(changed(plan, ...fix.changes), "layout").map(({ id }) => id);
         expect(after).not.toContain(finding.id);
         expect(after.every((id) => failing.some((before) => before.id === id))).toBe(true);
       }
@@ -147,30 +147,30 @@ test("every mend of a layout takes away what it is for and makes nothing else wr
   }
 });
 
-test("a panel slid over another in a pose lies there in that pose only, and throws its shadow on it", () => {
+test("a panel slid over another in a position lies there in that position only, and throws its shadow on it", () => {
   const over = changed(lantern, {
-    type: "placeInPose",
+    type: "placeInPosition",
     ref: { panelId: "roof", piece: 2 },
-    poseId: "underway",
+    positionId: "underway",
     at: { xMm: 500, yMm: 830, turnedDeg: 0, gapMm: 110, faceDown: false },
   });
   // higher by more than a frame: no overlap
   expect([faults(over, "parked"), faults(over, "underway")]).toEqual([[], []]);
-  const flat: Change = { ...move(2, { gapMm: 50 }), poseId: "underway" } as Change;
+  const flat: Change = { ...move(2, { gapMm: 50 }), positionId: "underway" } as Change;
   expect(faults(changed(over, flat), "underway")).toEqual(["overlap"]);
-  // a pose no wiring is used in takes its places along
+  // a position no wiring is used in takes its places along
   const gone = lantern.wirings.reduce(
-    (plan, { id }) => changed(plan, { type: "usePose", wiringId: id, poseId: "underway", used: false }),
+    (plan, { id }) => changed(plan, { type: "usePosition", wiringId: id, positionId: "underway", used: false }),
     over,
   );
-  expect(gone.space.places.flatMap(({ inPoses }) => inPoses)).toEqual([]);
+  expect(gone.space.places.flatMap(({ inPositions }) => inPositions)).toEqual([]);
 });
 
 test("the sky of now counts the shadows of the roof; what limits are judged by does not, as a shadow may go", () => {
   const evening = {
     sky: "now" as const,
     moment: { atMs: Date.UTC(2026, 8, 21, 16, 30), longitudeDeg: -4.4 },
-    poseId: null,
+    positionId: null,
   };
   const taken = (plan: Plan) => {
     const judged = assess(plan, "everyday", evening);

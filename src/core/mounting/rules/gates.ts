@@ -62,6 +62,6 @@ function levelOf({ state, guardIsDone }: GateState): Level {
 export const gatesRule: MountRule<"gates", GatesReason> = {
   id: "gates",
   ...factsOf,
-  mendedBy: "nothing",
+  fixedBy: "nothing",
   judge: gates,
 };

@@ -27,6 +27,6 @@ function glueHeat(context: MountContext): readonly MountJudged<GlueHeatReason>[]
 export const glueHeatRule: MountRule<"glueHeat", GlueHeatReason> = {
   id: "glueHeat",
   ...factsOf,
-  mendedBy: "nothing",
+  fixedBy: "nothing",
   judge: glueHeat,
 };

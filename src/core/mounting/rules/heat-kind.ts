@@ -31,6 +31,6 @@ function heatKind(context: MountContext): readonly MountJudged<HeatKindReason>[]
 export const heatKindRule: MountRule<"heatKind", HeatKindReason> = {
   id: "heatKind",
   ...factsOf,
-  mendedBy: "base",
+  fixedBy: "base",
   judge: heatKind,
 };

@@ -70,7 +70,7 @@ function hold(context: MountContext): readonly MountJudged<HoldReason>[] {
       case "standing": {
         const falls: HoldReason = { ...common, outcome: "falls", hold: by, use: by.anchoredUse };
         const slides: HoldReason = { ...common, outcome: "slides", hold: by, use: by.slideShare };
-        // what a peg mends, and what is put away in wind, is no Stop
+        // what a peg fixes, and what is put away in wind, is no Stop
         const comesIn = mountingMethods[fixing.method].comesIn === "always";
         return [
           judged("falls", by.anchoredUse, share(by.anchoredUse), share(1), falls, fallLevel(by, comesIn)),
@@ -112,4 +112,4 @@ function share(value: number): Amount {
   return { value: 100 * Math.min(maxShare, value), unit: "%" };
 }
 
-export const holdRule: MountRule<"hold", HoldReason> = { id: "hold", ...factsOf, mendedBy: "base", judge: hold };
+export const holdRule: MountRule<"hold", HoldReason> = { id: "hold", ...factsOf, fixedBy: "base", judge: hold };

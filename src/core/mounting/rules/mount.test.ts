@@ -1,4 +1,4 @@
-import { allMends } from "../../wiring/best-wirings";
+import { allFixes } from "../../wiring/best-wirings";
 import {
   applyChanges,
   type Change,
@@ -214,18 +214,18 @@ describe("a gate", () => {
   });
 });
 
-test("what is glued flat is reckoned with as that: the mend makes it so", () => {
+test("what is glued flat is reckoned with as that: the fix makes it so", () => {
   const film = fixed("film");
   const found = findings(film).find(({ rule }) => rule === "heatKind");
   expect(found?.level).toBe("care");
-  const [mend] = allMends(film, "everyday").get(found?.id ?? "")?.mends ?? [];
-  expect(mend).toBeDefined();
-  const after = applyChanges(film, mend?.changes ?? []);
+  const [fix] = allFixes(film, "everyday").get(found?.id ?? "")?.fixes ?? [];
+  expect(fix).toBeDefined();
+  const after = applyChanges(film, fix?.changes ?? []);
   expect(after.mounts.flatMap(({ kind, pieces: held }) => held.map(() => kind))).toEqual(pieces.map(() => "glued"));
   expect(findings(after).some(({ rule }) => rule === "heatKind")).toBe(false);
 });
 
-test("every mend of a base works, and nothing holds less by more of it", () => {
+test("every fix of a base works, and nothing holds less by more of it", () => {
   const draw = createRandom(18);
   for (let k = 0; k < runs(12); k++) {
     const plan = fixed(draw.pick(mountingMethodIds), {
@@ -237,12 +237,12 @@ test("every mend of a base works, and nothing holds less by more of it", () => {
       tiltDeg: draw.pick([null, 20, 50]),
       baseKg: draw.pick([null, 40]),
     });
-    for (const [id, { mends }] of allMends(plan, "everyday")) {
+    for (const [id, { fixes }] of allFixes(plan, "everyday")) {
       const before = findings(plan).find((finding) => finding.id === id);
       if (before === undefined) continue;
-      for (const mend of mends) {
-        const after = findings(applyChanges(plan, mend.changes)).find((finding) => finding.id === id);
-        expect([id, mend.kind, after?.level ?? "good"]).toEqual([id, mend.kind, expect.stringMatching(/good|note/)]);
+      for (const fix of fixes) {
+        const after = findings(applyChanges(plan, fix.changes)).find((finding) => finding.id === id);
+        expect([id, fix.kind, after?.level ?? "good"]).toEqual([id, fix.kind, expect.stringMatching(/good|note/)]);
       }
     }
   }

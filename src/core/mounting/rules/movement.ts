@@ -30,6 +30,6 @@ function movement(context: MountContext): readonly MountJudged<MovementReason>[]
 export const movementRule: MountRule<"movement", MovementReason> = {
   id: "movement",
   ...factsOf,
-  mendedBy: "nothing",
+  fixedBy: "nothing",
   judge: movement,
 };

@@ -41,6 +41,6 @@ function roofSurface({ reports }: MountContext): readonly MountJudged<RoofSurfac
 export const roofSurfaceRule: MountRule<"roofSurface", RoofSurfaceReason> = {
   id: "roofSurface",
   ...factsOf,
-  mendedBy: "nothing",
+  fixedBy: "nothing",
   judge: roofSurface,
 };

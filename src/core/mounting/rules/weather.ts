@@ -71,6 +71,6 @@ function weather(context: MountContext): readonly MountJudged<WeatherReason>[] {
 export const weatherRule: MountRule<"weather", WeatherReason> = {
   id: "weather",
   ...factsOf,
-  mendedBy: "nothing",
+  fixedBy: "nothing",
   judge: weather,
 };

@@ -1,6 +1,6 @@
 import { type LabelDoubt, type LabelReading } from "../../engine/panel";
-import { type LaneContext, kindsIn } from "../../plan-model";
-import { type RuleOutcome, type LaneRule } from "../../checks";
+import { type PortArrayContext, kindsIn } from "../../plan-model";
+import { type RuleOutcome, type PortArrayRule } from "../../checks";
 
 export type DoubtedLabel = {
   readonly panelName: string;
@@ -11,10 +11,10 @@ export type DoubtedLabel = {
 export type LabelReason = { readonly type: "label"; readonly panels: readonly DoubtedLabel[] };
 
 /**
- * A label that is odd, though a panel could have it: everything judged of the lane rests on it. How little a panel gives
+ * A label that is odd, though a panel could have it: everything judged of the port array rests on it. How little a panel gives
  * for its size is only worth knowing; any other doubt may stand for volts or amps that are not the panel's.
  */
-export function doubts(context: LaneContext): RuleOutcome<LabelReason> | null {
+export function doubts(context: PortArrayContext): RuleOutcome<LabelReason> | null {
   const panels = kindsIn(context).flatMap(({ name, doubts: found, reading }) =>
     found.length === 0 ? [] : [{ panelName: name, doubts: found, reading }],
   );
@@ -33,12 +33,12 @@ export function doubts(context: LaneContext): RuleOutcome<LabelReason> | null {
   };
 }
 
-export const doubtsRule: LaneRule<"label", LabelReason> = {
+export const doubtsRule: PortArrayRule<"label", LabelReason> = {
   id: "label",
   step: "panels",
   sense: "atMost",
   chart: { skies: [], edge: null },
-  mendedBy: "nothing",
+  fixedBy: "nothing",
   ofInput: false,
   judge: doubts,
 };

@@ -10,8 +10,8 @@ const ofPort = { inputId: id, portId: id };
 /** Where a cable ends, and where a fuse or a switch sits. */
 export const endSchema = z.discriminatedUnion("type", [
   z.strictObject({ type: z.literal("piece"), ...pieceRef }),
-  z.strictObject({ type: z.literal("row"), rowId: id }),
-  /** Where the rows of a port are joined; of a single row, where its leads end. */
+  z.strictObject({ type: z.literal("string"), stringId: id }),
+  /** Where the strings of a port are joined; of a single string, where its leads end. */
   z.strictObject({ type: z.literal("junction"), ...ofPort }),
   z.strictObject({ type: z.literal("isolator"), ...ofPort }),
   z.strictObject({ type: z.literal("port"), ...ofPort }),
@@ -50,7 +50,7 @@ export type Cable = z.infer<typeof runSchema>;
 
 export const guardKinds = ["fuse", "breaker", "isolator"] as const;
 
-/** A fuse, a breaker or a switch, on the positive of a row, of a port or of a battery; a switch parts both. */
+/** A fuse, a breaker or a switch, on the positive of a string, of a port or of a battery; a switch parts both. */
 export const guardSchema = z.strictObject({
   id,
   kind: z.enum(guardKinds),

@@ -75,7 +75,7 @@ export const fixing = z.strictObject({
   ratedC: stated("ratedC"),
   /** What one screw, rivet or clamp bears pulled straight out, as its maker or a test says. */ pullOutN:
     stated("newton"),
-  /** null: as the mounts and poses have it. */ tiltDeg: stated("slopeDeg"),
+  /** null: as the mounts and positions have it. */ tiltDeg: stated("slopeDeg"),
   /** Of a frame that stands free: middle of the panels over the ground, its feet along the wind, what it weighs with its ballast. */
   heightMm: stated("surfaceMm"),
   baseLongMm: stated("surfaceMm"),

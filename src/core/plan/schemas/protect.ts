@@ -3,7 +3,7 @@ import { field, id, name, stated } from "../fields";
 
 /** What joining and buying the copper goes by: plugs and adapters, the box, prices of parts. Cables and fuses are the wirings'. */
 
-/** Rows joined in a box with bars and glands, by branch plugs, or whichever suits the amps. */
+/** Strings joined in a box with bars and glands, by branch plugs, or whichever suits the amps. */
 export const joinings = ["auto", "box", "plugs"] as const;
 
 export const kind = z.strictObject({ id, name, maxA: field("plugA"), maxV: field("plugV"), turns: z.boolean() });

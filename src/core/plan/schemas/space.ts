@@ -132,11 +132,11 @@ const place = z.strictObject({
   ...pieceRef,
   surfaceId: id,
   ...lying,
-  /** Where it lies in some poses instead: slid over another, or folded onto it, its cells down. */
-  inPoses: z.array(z.strictObject({ poseId: id, ...lying, faceDown: z.boolean() })).max(maxOf.poses),
+  /** Where it lies in some positions instead: slid over another, or folded onto it, its cells down. */
+  inPositions: z.array(z.strictObject({ positionId: id, ...lying, faceDown: z.boolean() })).max(maxOf.positions),
 });
 export type Place = z.infer<typeof place>;
-export type PlaceInPose = Place["inPoses"][number];
+export type PlaceInPosition = Place["inPositions"][number];
 
 /** Where cables go through a surface, by a hole to be cut or one there is. */
 const gland = z.strictObject({
@@ -178,7 +178,7 @@ const locker = z.strictObject({
 });
 export type Locker = z.infer<typeof locker>;
 
-export const version = 4;
+export const version = 5;
 export const schema = z.strictObject({
   surfaces: z.array(surface).max(20),
   obstacles: z.array(obstacle).max(100),

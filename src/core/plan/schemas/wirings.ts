@@ -2,7 +2,7 @@ import { z } from "zod";
 import { maxOf } from "../bounds";
 import { guardSchema, runSchema } from "./cabling";
 import { id, name, notesOf } from "../fields";
-import { laneSchema } from "./lane";
+import { portArraySchema } from "./port-array";
 
 /** The ways the panels are joined, and the cables that join them. */
 
@@ -10,11 +10,11 @@ const wiringSchema = z.strictObject({
   id,
   name,
   note: notesOf,
-  /** The poses it is used in, the usual one first. */
-  poseIds: z.array(id).min(1).max(maxOf.poses),
-  lanes: z.array(laneSchema).max(64),
-  /** The highest number that a row of it was ever given for its id. */
-  rowsGiven: z.number().int().min(0).max(1_000_000),
+  /** The positions it is used in, the usual one first. */
+  positionIds: z.array(id).min(1).max(maxOf.positions),
+  portArrays: z.array(portArraySchema).max(64),
+  /** The highest number that a string of it was ever given for its id. */
+  stringsGiven: z.number().int().min(0).max(1_000_000),
   runs: z.array(runSchema).max(400),
   guards: z.array(guardSchema).max(400),
 });

@@ -4,7 +4,7 @@ import * as mounts from "./mounts";
 import * as need from "./need";
 import * as notes from "./notes";
 import * as panels from "./panels";
-import * as poses from "./poses";
+import * as positions from "./positions";
 import * as protect from "./protect";
 import * as shopping from "./shopping";
 import * as site from "./site";
@@ -21,7 +21,7 @@ export const sections = {
   space,
   mounts,
   fixings,
-  poses,
+  positions,
   wirings,
   standards,
   protect,

@@ -4,7 +4,7 @@ import { type PortFieldName, portFieldNames } from "../port-fields";
 import { defaultCurrency } from "../fields";
 import { type Json, listOf, type DanglingReference, type Parts, patchById, duplicateId } from "../section";
 import { deviceSteps, sheetUpgrades } from "../sheets";
-import { withLanes } from "./wirings";
+import { withPortArrays } from "./wirings";
 import { type schema, type PortSheet, type DeviceSheet } from "../schemas/inputs";
 import { withoutInput } from "./need";
 
@@ -28,8 +28,10 @@ export const changes = {
   ): Plan => {
     const inputs = [...plan.inputs, { id: change.id, libraryId: change.libraryId, device: change.device }];
     const portId = change.device.ports[0]?.id ?? null;
-    return withLanes({ ...plan, inputs }, (lanes) =>
-      lanes.map((lane) => (lane.inputId === null ? { ...lane, inputId: change.id, portId } : lane)),
+    return withPortArrays({ ...plan, inputs }, (portArrays) =>
+      portArrays.map((portArray) =>
+        portArray.inputId === null ? { ...portArray, inputId: change.id, portId } : portArray,
+      ),
     );
   },
   setDevice: (
@@ -58,14 +60,16 @@ export const changes = {
     change: { readonly type: "removePort"; readonly inputId: string; readonly portId: string },
   ): Plan => {
     const without = withDevice(plan, change.inputId, (device) => withoutPort(device, change.portId));
-    return withLanes(without, (lanes) =>
-      lanes.filter((lane) => lane.inputId !== change.inputId || lane.portId !== change.portId),
+    return withPortArrays(without, (portArrays) =>
+      portArrays.filter((portArray) => portArray.inputId !== change.inputId || portArray.portId !== change.portId),
     );
   },
   removeInput: (plan: Plan, change: { readonly type: "removeInput"; readonly inputId: string }): Plan => {
     const inputs = plan.inputs.filter((input) => input.id !== change.inputId);
     const without = { ...withoutInput(plan, change.inputId), inputs };
-    return withLanes(without, (lanes) => lanes.filter((lane) => lane.inputId !== change.inputId));
+    return withPortArrays(without, (portArrays) =>
+      portArrays.filter((portArray) => portArray.inputId !== change.inputId),
+    );
   },
 };
 

@@ -1,5 +1,5 @@
 import { type z } from "zod";
-import { keyOf, mapLanes, newTile, rowOf, type PanelKey, tilesOf } from "../../engine/array";
+import { keyOf, mapPortArrays, newTile, stringOf, type PanelKey, tilesOf } from "../../engine/array";
 import { type Plan } from "../plan";
 import { fieldNames, type PanelFieldName, panelFields } from "../panel-fields";
 import { defaultCurrency } from "../fields";
@@ -8,7 +8,7 @@ import { type Piece } from "../schemas/piece";
 import { type Json, listOf, type DanglingReference, type Parts, patchById, duplicateId } from "../section";
 import { labelFromAnyVersion, labelSteps, sheetUpgrades } from "../sheets";
 import { keptEnds } from "./protect";
-import { firstPort, withLanes } from "./wirings";
+import { firstPort, withPortArrays } from "./wirings";
 import { type schema, type PanelSheet, type PlanPanel } from "../schemas/panels";
 
 export { schema } from "../schemas/panels";
@@ -36,8 +36,10 @@ export const changes = {
   ): Plan => {
     const { id: panelId, libraryId, label } = change;
     const panels = [...plan.panels, { id: panelId, libraryId, label, ...newPieces(1), measured: null }];
-    return withLanes({ ...plan, panels }, (lanes) =>
-      tilesOf(lanes).length > 0 ? lanes : [...lanes, { ...firstPort(plan), rows: [rowOf([newTile(panelId, 1)])] }],
+    return withPortArrays({ ...plan, panels }, (portArrays) =>
+      tilesOf(portArrays).length > 0
+        ? portArrays
+        : [...portArrays, { ...firstPort(plan), strings: [stringOf([newTile(panelId, 1)])] }],
     );
   },
   setLabel: (
@@ -100,7 +102,7 @@ function withKind(plan: Plan, panelId: string, change: (panel: PlanPanel) => Pla
 
 /** The pieces of a kind, those first that the fewest wirings use: of equal ones the last that came. */
 function leastUsedPieces({ wirings }: Plan, { id: panelId, pieces }: PlanPanel): number[] {
-  const used = wirings.map(({ lanes }) => new Set(tilesOf(lanes).map(keyOf)));
+  const used = wirings.map(({ portArrays }) => new Set(tilesOf(portArrays).map(keyOf)));
   const uses = (piece: number) => used.filter((keys) => keys.has(keyOf({ panelId, piece }))).length;
   return pieces
     .map(({ number }) => ({ number, uses: uses(number) }))
@@ -111,7 +113,9 @@ function leastUsedPieces({ wirings }: Plan, { id: panelId, pieces }: PlanPanel):
 /** Nothing speaks of panels any more that are gone. */
 function withoutPieces(plan: Plan, gone: ReadonlySet<PanelKey>): Plan {
   const stays = (ref: { readonly panelId: string; readonly piece: number }) => !gone.has(keyOf(ref));
-  return withLanes(keepOnly(plan, stays), (lanes) => mapLanes(lanes, (tile) => (stays(tile) ? tile : null)));
+  return withPortArrays(keepOnly(plan, stays), (portArrays) =>
+    mapPortArrays(portArrays, (tile) => (stays(tile) ? tile : null)),
+  );
 }
 
 export function findDangling({ panels }: Plan): DanglingReference | null {

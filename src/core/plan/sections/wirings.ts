@@ -3,35 +3,36 @@ import {
   depthOf,
   keyOf,
   type PortArray,
-  mapLanes,
+  mapPortArrays,
   maxDepth,
-  nameRows,
-  rowsOfLanes,
+  nameStrings,
+  stringsOfPortArrays,
   type PanelKey,
   tilesOf,
 } from "../../engine/array";
-import { copperToVersion2, copperToVersion3, pruneCables, looseCopper, withGuard, withRun } from "../cabling";
+import { pruneCables, looseCopper, withGuard, withRun } from "../cabling";
 import { type ProtectiveDevice, type Cable } from "../schemas/cabling";
 import { type Plan } from "../plan";
-import { fillLane, type Filling } from "../fill";
+import { fillPortArray, type Filling } from "../fill";
 import { withMorePieces, danglingPieces } from "../pieces";
-import { isJson, type Json, listOf, type DanglingReference, type Parts, patchById, duplicateId } from "../section";
-import { posesOfVersion3, pruned } from "./poses";
+import { type DanglingReference, type Parts, patchById, duplicateId } from "../section";
+import { pruned } from "./positions";
 import { keptEnds } from "./protect";
 import { type Wiring } from "../schemas/wirings";
 
 export { schema } from "../schemas/wirings";
+export { fromVersion3, upgrades } from "./older/wirings";
 
-export const version = 3;
+export const version = 4;
 
 export const empty: Wiring[] = [
   {
     id: "wiring-1",
     name: "First wiring",
     note: "",
-    poseIds: ["pose-1"],
-    lanes: [],
-    rowsGiven: 0,
+    positionIds: ["pose-1"],
+    portArrays: [],
+    stringsGiven: 0,
     runs: [],
     guards: [],
   },
@@ -52,15 +53,15 @@ export const changes = {
     change: {
       readonly type: "rewire";
       readonly wiringId: string;
-      readonly lanes: readonly PortArray[];
+      readonly portArrays: readonly PortArray[];
       /** Numbers of pieces to be given, by kind, for panels that the plan does not have yet. */
       readonly counts: Readonly<Record<string, number>>;
     },
-  ): Plan => rewired(plan, change.wiringId, change.lanes, change.counts),
-  fillLane: (
+  ): Plan => rewired(plan, change.wiringId, change.portArrays, change.counts),
+  fillPortArray: (
     plan: Plan,
     change: {
-      readonly type: "fillLane";
+      readonly type: "fillPortArray";
       readonly wiringId: string;
       /** Panels that may be put into the plan for it; with fewer than it lacks nothing changes. */
       readonly more: number;
@@ -69,25 +70,27 @@ export const changes = {
     const { wiringId, more, ...filling } = change;
     const wiring = plan.wirings.find((known) => known.id === wiringId);
     if (wiring === undefined) return plan;
-    const { lanes, lacks } = fillLane(plan, wiring, filling);
-    return lacks > more ? plan : rewired(plan, wiringId, lanes, lacks > 0 ? countsOf(lanes) : {});
+    const { portArrays, lacks } = fillPortArray(plan, wiring, filling);
+    return lacks > more ? plan : rewired(plan, wiringId, portArrays, lacks > 0 ? countsOf(portArrays) : {});
   },
   /** Panels taken out, their leads joined past them, or put back. */
-  joinPast: (
+  setBypassed: (
     plan: Plan,
     change: {
-      readonly type: "joinPast";
+      readonly type: "setBypassed";
       readonly wiringId: string;
       readonly keys: readonly PanelKey[];
-      readonly joinedPast: boolean;
+      readonly bypassed: boolean;
     },
   ): Plan => {
     const keys = new Set(change.keys);
     return withWiring(plan, change.wiringId, (wiring) =>
-      withWiringLanes(
+      withWiringPortArrays(
         plan,
         wiring,
-        mapLanes(wiring.lanes, (tile) => (keys.has(keyOf(tile)) ? { ...tile, joinedPast: change.joinedPast } : tile)),
+        mapPortArrays(wiring.portArrays, (tile) =>
+          keys.has(keyOf(tile)) ? { ...tile, bypassed: change.bypassed } : tile,
+        ),
       ),
     );
   },
@@ -130,11 +133,11 @@ export const changes = {
       : pruned({ ...plan, wirings: plan.wirings.filter((wiring) => wiring.id !== change.wiringId) }),
 };
 
-/** A wiring with other lanes. Panels only come as they are given: lanes of panels or ports that the plan does not have change nothing. */
+/** A wiring with other port arrays. Panels only come as they are given: port arrays of panels or ports that the plan does not have change nothing. */
 function rewired(
   plan: Plan,
   wiringId: string,
-  lanes: readonly PortArray[],
+  portArrays: readonly PortArray[],
   counts: Readonly<Record<string, number>>,
 ): Plan {
   const more = plan.panels.map((panel) => withMorePieces(panel, (counts[panel.id] ?? 0) - panel.given));
@@ -143,7 +146,7 @@ function rewired(
   const after = { ...plan, panels };
   const wiring = after.wirings.find((known) => known.id === wiringId);
   if (wiring === undefined) return plan;
-  const next = withWiringLanes(after, wiring, lanes);
+  const next = withWiringPortArrays(after, wiring, portArrays);
   return looseInWiring(after, next) === null ? withWiring(after, wiringId, () => next) : plan;
 }
 
@@ -152,20 +155,23 @@ export function firstPort({ inputs }: Plan): Pick<PortArray, "inputId" | "portId
   return { inputId: input?.id ?? null, portId: input?.device.ports[0]?.id ?? null };
 }
 
-/** All wirings with other lanes; what is said of ports that are gone goes. */
-export function withLanes(plan: Plan, change: (lanes: readonly PortArray[]) => readonly PortArray[]): Plan {
+/** All wirings with other port arrays; what is said of ports that are gone goes. */
+export function withPortArrays(plan: Plan, change: (portArrays: readonly PortArray[]) => readonly PortArray[]): Plan {
   const kept = keptEnds(plan);
-  return { ...kept, wirings: plan.wirings.map((wiring) => withWiringLanes(plan, wiring, change(wiring.lanes))) };
+  return {
+    ...kept,
+    wirings: plan.wirings.map((wiring) => withWiringPortArrays(plan, wiring, change(wiring.portArrays))),
+  };
 }
 
-/** Lanes with nothing in them are not kept, so that one arrangement has one document; every row gets its id. */
-function withWiringLanes(plan: Plan, wiring: Wiring, lanes: readonly PortArray[]): Wiring {
-  if (lanes === wiring.lanes) return pruneCables(plan, wiring);
-  const named = nameRows(
-    lanes.filter((lane) => lane.rows.length > 0),
-    wiring.rowsGiven,
+/** Port arrays with nothing in them are not kept, so that one arrangement has one document; every string gets its id. */
+function withWiringPortArrays(plan: Plan, wiring: Wiring, portArrays: readonly PortArray[]): Wiring {
+  if (portArrays === wiring.portArrays) return pruneCables(plan, wiring);
+  const named = nameStrings(
+    portArrays.filter((portArray) => portArray.strings.length > 0),
+    wiring.stringsGiven,
   );
-  return pruneCables(plan, { ...wiring, lanes: [...named.lanes], rowsGiven: named.rowsGiven });
+  return pruneCables(plan, { ...wiring, portArrays: [...named.portArrays], stringsGiven: named.stringsGiven });
 }
 
 function withWiring(plan: Plan, wiringId: string, change: (wiring: Wiring) => Wiring): Plan {
@@ -183,73 +189,31 @@ export function findDangling(plan: Plan): DanglingReference | null {
 }
 
 function looseInWiring(plan: Plan, wiring: Wiring): DanglingReference | null {
-  const { lanes, poseIds, rowsGiven } = wiring;
-  for (const [k, poseId] of poseIds.entries()) {
-    if (!plan.poses.some((pose) => pose.id === poseId))
-      return { path: `poseIds.${k}`, problem: `no position "${poseId}" in this plan` };
-    if (poseIds.indexOf(poseId) < k) return { path: `poseIds.${k}`, problem: `position "${poseId}" is there twice` };
+  const { portArrays, positionIds, stringsGiven } = wiring;
+  for (const [k, positionId] of positionIds.entries()) {
+    if (!plan.positions.some((position) => position.id === positionId))
+      return { path: `positionIds.${k}`, problem: `no position "${positionId}" in this plan` };
+    if (positionIds.indexOf(positionId) < k)
+      return { path: `positionIds.${k}`, problem: `position "${positionId}" is there twice` };
   }
-  for (const [k, lane] of lanes.entries()) {
-    const input = plan.inputs.find((candidate) => candidate.id === lane.inputId);
-    if (lane.inputId !== null && input === undefined)
-      return { path: `lanes.${k}.inputId`, problem: `no input "${lane.inputId}" in this plan` };
-    if (lane.portId !== null && !input?.device.ports.some((port) => port.id === lane.portId))
-      return { path: `lanes.${k}.portId`, problem: `no port "${lane.portId}" on that input` };
-    if (lanes.findIndex((other) => other.inputId === lane.inputId && other.portId === lane.portId) < k)
-      return { path: `lanes.${k}.portId`, problem: "this port has a lane already" };
-    if (depthOf(lane.rows) > maxDepth)
-      return { path: `lanes.${k}.rows`, problem: `groups nested deeper than ${maxDepth}` };
+  for (const [k, portArray] of portArrays.entries()) {
+    const input = plan.inputs.find((candidate) => candidate.id === portArray.inputId);
+    if (portArray.inputId !== null && input === undefined)
+      return { path: `portArrays.${k}.inputId`, problem: `no input "${portArray.inputId}" in this plan` };
+    if (portArray.portId !== null && !input?.device.ports.some((port) => port.id === portArray.portId))
+      return { path: `portArrays.${k}.portId`, problem: `no port "${portArray.portId}" on that input` };
+    if (portArrays.findIndex((other) => other.inputId === portArray.inputId && other.portId === portArray.portId) < k)
+      return { path: `portArrays.${k}.portId`, problem: "this PV input has its strings already" };
+    if (depthOf(portArray.strings) > maxDepth)
+      return { path: `portArrays.${k}.strings`, problem: `groups nested deeper than ${maxDepth}` };
   }
-  const loose = danglingPieces(plan, "lanes", tilesOf(lanes));
+  const loose = danglingPieces(plan, "portArrays", tilesOf(portArrays));
   if (loose !== null) return loose;
-  const rowIds = rowsOfLanes(lanes).map((row) => row.id ?? "");
-  const again = rowIds.find((rowId, k) => rowIds.indexOf(rowId) < k);
-  if (again !== undefined) return { path: "lanes", problem: `row "${again}" is there twice` };
-  const beyond = rowIds.find((rowId) => /^r\d+$/.test(rowId) && Number(rowId.slice(1)) > rowsGiven);
-  if (beyond !== undefined) return { path: "rowsGiven", problem: `${rowsGiven}, but there is a row "${beyond}"` };
+  const stringIds = stringsOfPortArrays(portArrays).map((string) => string.id ?? "");
+  const again = stringIds.find((stringId, k) => stringIds.indexOf(stringId) < k);
+  if (again !== undefined) return { path: "portArrays", problem: `string "${again}" is there twice` };
+  const beyond = stringIds.find((stringId) => /^r\d+$/.test(stringId) && Number(stringId.slice(1)) > stringsGiven);
+  if (beyond !== undefined)
+    return { path: "stringsGiven", problem: `${stringsGiven}, but there is a string "${beyond}"` };
   return looseCopper(plan, wiring);
 }
-
-/** Rows of version 3 had no id; panels had their stance in the wiring, of which only "taken out" moves a plug. */
-export function fromVersion3(plan: Json): unknown {
-  const { wirings } = plan;
-  if (!Array.isArray(wirings)) return wirings;
-  const poses = posesOfVersion3(plan);
-  return listOf(wirings).map((wiring, k) => {
-    let rowsGiven = 0;
-    const rowsFrom = (rows: unknown): unknown =>
-      !Array.isArray(rows)
-        ? rows
-        : rows.map((row: unknown) => {
-            if (typeof row !== "object" || row === null) return row;
-            const id = `r${++rowsGiven}`;
-            const { items, ...kept } = row as Json;
-            return { id, ...kept, items: Array.isArray(items) ? items.map(itemFrom) : items };
-          });
-    const itemFrom = (item: unknown): unknown => {
-      if (typeof item !== "object" || item === null) return item;
-      const { type, panelId, piece, stance } = item as Json;
-      return type === "group"
-        ? { ...item, rows: rowsFrom((item as Json)["rows"]) }
-        : { type, panelId, piece, joinedPast: stance === "off" };
-    };
-    const lanes = Array.isArray(wiring["lanes"])
-      ? wiring["lanes"].map((lane: unknown) =>
-          typeof lane === "object" && lane !== null ? { ...lane, rows: rowsFrom((lane as Json)["rows"]) } : lane,
-        )
-      : wiring["lanes"];
-    const poseIds = poses.filter((each) => each.wirings.has(k)).map(({ pose }) => pose.id);
-    return { ...wiring, poseIds, lanes, rowsGiven, runs: [] };
-  });
-}
-
-/** Version 2: cables say what they are made of; there are fuses and switches. */
-function toVersion2(older: unknown): unknown {
-  return Array.isArray(older) ? older.map((each: unknown) => (isJson(each) ? copperToVersion2(each) : each)) : older;
-}
-
-function toVersion3(older: unknown): unknown {
-  return Array.isArray(older) ? older.map((each: unknown) => (isJson(each) ? copperToVersion3(each) : each)) : older;
-}
-
-export const upgrades = [toVersion2, toVersion3];

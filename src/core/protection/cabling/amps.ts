@@ -1,20 +1,20 @@
 import { assumedFuseA } from "../../engine/fuse";
 import { labelOf, type PanelSheet, type Plan } from "../../plan";
-import { type Row, type PanelRef } from "../../engine/array";
+import { type PvString, type PanelRef } from "../../engine/array";
 import { type RatedPanel } from "./branches";
 import { isUsed, isUsedItem } from "./used";
 
-/** What a row, or rows side by side, give by their labels: in series the strongest short circuit and the weakest running amps. */
+/** What a string, or strings side by side, give by their labels: in series the strongest short circuit and the weakest running amps. */
 export type LabelAmps = { readonly iscA: number; readonly impA: number; readonly vmpV: number };
 
 /** Null where a label in it lacks a figure, or nothing in it is in use. */
-export function ampsOfRows(plan: Pick<Plan, "panels">, rows: readonly Row[]): LabelAmps | null {
-  return together(rows.filter(isUsed).map((row) => ampsOfRow(plan, row)));
+export function ampsOfStrings(plan: Pick<Plan, "panels">, strings: readonly PvString[]): LabelAmps | null {
+  return together(strings.filter(isUsed).map((string) => ampsOfString(plan, string)));
 }
 
-export function ampsOfRow(plan: Pick<Plan, "panels">, { items }: Row): LabelAmps | null {
+export function ampsOfString(plan: Pick<Plan, "panels">, { items }: PvString): LabelAmps | null {
   const parts = items.filter(isUsedItem).map((item) => {
-    if (item.type === "group") return ampsOfRows(plan, item.rows);
+    if (item.type === "group") return ampsOfStrings(plan, item.strings);
     const sheet = sheetOf(plan, item);
     if (sheet === null || sheet.iscA === null || sheet.impA === null || sheet.vmpV === null) return null;
     return { iscA: sheet.iscA, impA: sheet.impA, vmpV: sheet.vmpV };
@@ -31,9 +31,9 @@ export function ampsOfRow(plan: Pick<Plan, "panels">, { items }: Row): LabelAmps
   );
 }
 
-/** Amps add, volts are the lowest row's. */
-function together(rows: readonly (LabelAmps | null)[]): LabelAmps | null {
-  const [first, ...others] = rows;
+/** Amps add, volts are the lowest string's. */
+function together(strings: readonly (LabelAmps | null)[]): LabelAmps | null {
+  const [first, ...others] = strings;
   return others.reduce<LabelAmps | null>(
     (sum, each) =>
       sum === null || each === null

@@ -1,5 +1,5 @@
 import { type Branch, branchesOf, type FuseNet, type FusePanel } from "../../engine/fuse";
-import { type Item, type Row, type PanelRef } from "../../engine/array";
+import { type Item, type PvString, type PanelRef } from "../../engine/array";
 import { isUsed } from "./used";
 
 /** A panel as fuses are judged. */
@@ -15,28 +15,28 @@ export type BranchPlace = {
   readonly inGroup: { readonly group: number; readonly groups: number; readonly branch: number } | null;
 };
 
-/** A branch of a wiring, with the row that it is. */
-export type WiredBranch = Branch<RatedPanel> & { readonly row: Row; readonly place: BranchPlace };
+/** A branch of a wiring, with the string that it is. */
+export type WiredBranch = Branch<RatedPanel> & { readonly string: PvString; readonly place: BranchPlace };
 
 /**
- * All branches of a port's rows, groups inside strings included; empty where nothing stands in parallel. Panels taken out are not there,
+ * All branches of a port's strings, groups inside strings included; empty where nothing stands in parallel. Panels taken out are not there,
  * and a group with one branch left is none. Null while a label lacks its Isc.
  */
-export function branchesOfRows(
-  rows: readonly Row[],
+export function branchesOfStrings(
+  strings: readonly PvString[],
   panelOf: (tile: PanelRef) => RatedPanel | null,
 ): readonly WiredBranch[] | null {
-  const used = rows.filter(isUsed);
-  const placed: { readonly row: Row; readonly place: BranchPlace }[] = [];
-  const groups = used.map((row) => groupsIn(row.items));
+  const used = strings.filter(isUsed);
+  const placed: { readonly string: PvString; readonly place: BranchPlace }[] = [];
+  const groups = used.map((string) => groupsIn(string.items));
   let isKnown = true;
   const net: FuseNet<RatedPanel> = {
     type: used.length > 1 ? "parallel" : "series",
-    members: used.map((row, k) => {
+    members: used.map((string, k) => {
       const place: BranchPlace = { string: k + 1, strings: used.length, inGroup: null };
-      if (used.length > 1) placed.push({ row, place });
+      if (used.length > 1) placed.push({ string, place });
       const counted = { group: 0 };
-      return rowNet(row, place, groups[k] ?? 0, counted);
+      return stringNet(string, place, groups[k] ?? 0, counted);
     }),
   };
   if (!isKnown) return null;
@@ -46,8 +46,13 @@ export function branchesOfRows(
     return { ...branch, ...at };
   });
 
-  function rowNet(row: Row, place: BranchPlace, inAll: number, counted: { group: number }): FuseNet<RatedPanel> {
-    return { type: "series", members: row.items.flatMap((item) => itemNet(item, place, inAll, counted) ?? []) };
+  function stringNet(
+    string: PvString,
+    place: BranchPlace,
+    inAll: number,
+    counted: { group: number },
+  ): FuseNet<RatedPanel> {
+    return { type: "series", members: string.items.flatMap((item) => itemNet(item, place, inAll, counted) ?? []) };
   }
 
   function itemNet(
@@ -57,22 +62,22 @@ export function branchesOfRows(
     counted: { group: number },
   ): FuseNet<RatedPanel> | null {
     if (item.type === "panel") {
-      if (item.joinedPast) return null;
+      if (item.bypassed) return null;
       const panel = panelOf(item);
       if (panel === null) isKnown = false;
       return { type: "panel", panel: panel ?? { iscA: 0, ratingA: 0, name: "", isAssumed: false } };
     }
-    const inner = item.rows.filter(isUsed);
+    const inner = item.strings.filter(isUsed);
     const [only] = inner;
     if (only === undefined) return null;
-    if (inner.length === 1) return rowNet(only, place, inAll, counted);
+    if (inner.length === 1) return stringNet(only, place, inAll, counted);
     const group = ++counted.group;
     return {
       type: "parallel",
-      members: inner.map((row, k) => {
+      members: inner.map((string, k) => {
         const inGroup = { group, groups: inAll, branch: k + 1 };
-        placed.push({ row, place: { ...place, inGroup } });
-        return rowNet(row, place, inAll, counted);
+        placed.push({ string, place: { ...place, inGroup } });
+        return stringNet(string, place, inAll, counted);
       }),
     };
   }
@@ -82,8 +87,8 @@ export function branchesOfRows(
 function groupsIn(items: readonly Item[]): number {
   return items.reduce((sum, item) => {
     if (item.type === "panel") return sum;
-    const inner = item.rows.filter(isUsed);
-    return sum + (inner.length > 1 ? 1 : 0) + inner.reduce((all, row) => all + groupsIn(row.items), 0);
+    const inner = item.strings.filter(isUsed);
+    return sum + (inner.length > 1 ? 1 : 0) + inner.reduce((all, string) => all + groupsIn(string.items), 0);
   }, 0);
 }
 
@@ -100,7 +105,7 @@ export function minRated({ panels }: Pick<WiredBranch, "panels">): RatedPanel | 
   );
 }
 
-/** The branch that is a row; null: it stands in parallel with nothing. */
-export function branchOfRow(branches: readonly WiredBranch[], rowId: string | null): WiredBranch | null {
-  return branches.find(({ row }) => row.id === rowId) ?? null;
+/** The branch that is a string; null: it stands in parallel with nothing. */
+export function branchOfString(branches: readonly WiredBranch[], stringId: string | null): WiredBranch | null {
+  return branches.find(({ string }) => string.id === stringId) ?? null;
 }

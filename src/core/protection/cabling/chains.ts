@@ -15,7 +15,7 @@ import {
 } from "../connectors";
 import { type PortArray, usedIn } from "../../engine/array";
 
-/** How the panels of a lane are plugged into its port. */
+/** How the panels of a port array are plugged into its port. */
 export type PortChain = Followed & {
   readonly links: readonly Link[];
   /** Whether a chain is said, or was found. */ readonly isFound: boolean;
@@ -59,13 +59,13 @@ function endsIn(plan: Plan) {
   return { kindOf, panelEndOf };
 }
 
-/** The chain of a lane as it is said, or else the one that is found, followed joint by joint. */
-export function chainOf(plan: Plan, lane: PortArray, amps: number, volts: number): PortChain {
+/** The chain of a port array as it is said, or else the one that is found, followed joint by joint. */
+export function chainOf(plan: Plan, portArray: PortArray, amps: number, volts: number): PortChain {
   const { protect, inputs } = plan;
   const { kindOf, panelEndOf } = endsIn(plan);
-  const panelEnd = panelEndOf(usedIn(lane.rows)[0]?.panelId ?? null);
-  const portEnd = protect.portEnds.find((end) => end.inputId === lane.inputId && end.portId === lane.portId);
-  const device = inputs.find(({ id }) => id === lane.inputId)?.device;
+  const panelEnd = panelEndOf(usedIn(portArray.strings)[0]?.panelId ?? null);
+  const portEnd = protect.portEnds.find((end) => end.inputId === portArray.inputId && end.portId === portArray.portId);
+  const device = inputs.find(({ id }) => id === portArray.inputId)?.device;
   const toId = portEnd?.kindId ?? defaultPortKinds[device?.kind ?? "powerStation"];
   const [from, to] = [panelEnd.kind, kindOf(toId) ?? lostKind(toId)];
   // a cable is cut to length and ends bare in a screw terminal: nothing goes between
@@ -103,18 +103,18 @@ export function chainOf(plan: Plan, lane: PortArray, amps: number, volts: number
   };
 }
 
-/** Two panels of a row whose leads end in different plugs, and what joins them; null: no chain of the adapters known. */
+/** Two panels of a string whose leads end in different plugs, and what joins them; null: no chain of the adapters known. */
 export type UnlikeEnds = {
   readonly fromName: string;
   readonly toName: string;
   readonly adapters: readonly Adapter[] | null;
 };
 
-/** Neighbours in rows that do not plug into each other: every such place, once. */
-export function unlikeEnds(plan: Plan, lane: PortArray, amps: number, volts: number): UnlikeEnds[] {
+/** Neighbours in strings that do not plug into each other: every such place, once. */
+export function unlikeEnds(plan: Plan, portArray: PortArray, amps: number, volts: number): UnlikeEnds[] {
   const { kindOf, panelEndOf } = endsIn(plan);
-  return lane.rows.flatMap((row) => {
-    const tiles = usedIn([row]);
+  return portArray.strings.flatMap((string) => {
+    const tiles = usedIn([string]);
     return tiles.slice(1).flatMap((tile, k): UnlikeEnds[] => {
       const [from, to] = [panelEndOf(tiles[k]?.panelId ?? tile.panelId).kind, panelEndOf(tile.panelId).kind];
       if (from.id === to.id) return [];

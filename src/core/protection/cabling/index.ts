@@ -9,11 +9,18 @@ export {
   unlikeEnds,
 } from "./chains";
 export { type CablingPartName } from "./part-name";
-export { type Joint, jointOf, jointOfLane } from "./joint";
-export { ampsOfRow, ampsOfRows, type LabelAmps, ratedPanel, sheetOf } from "./amps";
-export { isUsed as isUsedRow } from "./used";
+export { type Joint, jointOf, jointOfPortArray } from "./joint";
+export { ampsOfString, ampsOfStrings, type LabelAmps, ratedPanel, sheetOf } from "./amps";
+export { isUsed as isUsedString } from "./used";
 export { elsewhere } from "./elsewhere";
-export { branchesOfRows, type BranchPlace, minRated, needsFuse, type RatedPanel, type WiredBranch } from "./branches";
+export {
+  branchesOfStrings,
+  type BranchPlace,
+  minRated,
+  needsFuse,
+  type RatedPanel,
+  type WiredBranch,
+} from "./branches";
 export {
   type CableEnvironment,
   batteryRun,
@@ -22,15 +29,15 @@ export {
   copperOf,
   faultThrough,
   isMeasured,
-  type LaneCopper,
+  type PortArrayCopper,
   lossThatCounts,
   noCopper,
   outputOf,
   type ResolvedRun,
   type RunPart,
-  runsOfLane,
+  runsOfPortArray,
   sizeThatCounts,
-  usedRows,
+  usedStrings,
   usedTiles,
 } from "./runs";
 export { cableRulesOf, isFuseStrict } from "./standards";

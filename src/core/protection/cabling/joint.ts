@@ -1,7 +1,7 @@
 import { brightSkyFactor } from "../../engine/fuse";
 import { type Plan } from "../../plan";
 import { type PortArray } from "../../engine/array";
-import { ampsOfRows } from "./amps";
+import { ampsOfStrings } from "./amps";
 import { isUsed } from "./used";
 import { chainOf } from "./chains";
 
@@ -9,24 +9,24 @@ import { chainOf } from "./chains";
 export type Joint = "single" | "plugs" | "box";
 
 /** Branch connectors are for a few strings: with more the stack of them is heavier than a box. */
-const maxPlugRows = 3;
+const maxPlugStrings = 3;
 
 /** By amps and number of strings, unless it is said. `designA`: 1.25 × Isc of all strings. */
 export function jointOf(
   joining: Plan["protect"]["joining"],
-  rows: number,
+  strings: number,
   designA: number | null,
   connectorA: number,
 ): Joint {
-  if (rows < 2) return "single";
+  if (strings < 2) return "single";
   if (joining !== "auto") return joining;
-  return rows > maxPlugRows || (designA !== null && designA > connectorA) ? "box" : "plugs";
+  return strings > maxPlugStrings || (designA !== null && designA > connectorA) ? "box" : "plugs";
 }
 
-/** The same of a lane as it is wired. */
-export function jointOfLane(plan: Plan, lane: PortArray): Joint {
-  const rows = lane.rows.filter(isUsed);
-  const amps = ampsOfRows(plan, rows);
+/** The same of a port array as it is wired. */
+export function jointOfPortArray(plan: Plan, portArray: PortArray): Joint {
+  const strings = portArray.strings.filter(isUsed);
+  const amps = ampsOfStrings(plan, strings);
   const designA = amps === null ? null : brightSkyFactor * amps.iscA;
-  return jointOf(plan.protect.joining, rows.length, designA, chainOf(plan, lane, designA ?? 0, 0).branchA);
+  return jointOf(plan.protect.joining, strings.length, designA, chainOf(plan, portArray, designA ?? 0, 0).branchA);
 }

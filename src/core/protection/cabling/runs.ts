@@ -28,27 +28,27 @@ import {
   type Cables,
   keyOf,
   type PortArray,
-  type LaneRef,
-  type Row,
-  rowsOfLanes,
+  type PortArrayRef,
+  type PvString,
+  stringsOfPortArrays,
   tilesOf,
   usedIn,
 } from "../../engine/array";
-import { ampsOfRow, ampsOfRows, type LabelAmps, ratedPanel, sheetOf } from "./amps";
+import { ampsOfString, ampsOfStrings, type LabelAmps, ratedPanel, sheetOf } from "./amps";
 import { cableRulesOf } from "./standards";
 import { isUsed } from "./used";
-import { branchesOfRows, branchOfRow, type WiredBranch } from "./branches";
+import { branchesOfStrings, branchOfString, type WiredBranch } from "./branches";
 import { elsewhere } from "./elsewhere";
 
-/** What a cable is in the job: of one row, of all rows joined, behind the switch, to the battery, from frame to frame. */
-export type RunPart = "row" | "trunk" | "tail" | "battery" | "bond";
+/** What a cable is in the job: of one string, of all strings joined, behind the switch, to the battery, from frame to frame. */
+export type RunPart = "string" | "trunk" | "tail" | "battery" | "bond";
 
 /** What the cables of a plan are judged by besides what they carry. */
 export type CableEnvironment = {
   readonly recordHighC: number;
   readonly mount: Mount;
   readonly parked: Parked;
-  /** The pose in which cable ways are measured. */ readonly poseId: string;
+  /** The position in which cable ways are measured. */ readonly positionId: string;
 };
 
 /** A cable with all that is known, worked out or assumed of it. */
@@ -74,7 +74,7 @@ export type ResolvedRun = {
 
 /** Lengths taken where nobody has measured, mm one way. */
 const assumedLengthMm: Readonly<Record<RunPart, number>> = {
-  row: 2000,
+  string: 2000,
   trunk: 5000,
   tail: 1000,
   battery: 1500,
@@ -97,61 +97,77 @@ export function isMeasured({ lengthBy }: ResolvedRun): boolean {
   return lengthBy !== "assumed";
 }
 
-/** What is known of the copper of a lane where it is judged. */
-export type LaneCopper = {
+/** What is known of the copper of a port array where it is judged. */
+export type PortArrayCopper = {
   /** What its cables resist, as far as they were measured. */ readonly cables: Cables | null;
-  /** Rated amps of the fuses and breakers in its rows, by row. */ readonly fusesA: ReadonlyMap<string, number>;
+  /** Rated amps of the fuses and breakers in its strings, by string. */ readonly fusesA: ReadonlyMap<string, number>;
 };
-export const noCopper: LaneCopper = { cables: null, fusesA: new Map() };
+export const noCopper: PortArrayCopper = { cables: null, fusesA: new Map() };
 
-/** All that is said of the copper of a lane, or of another the same port might have. */
-export function copperOf(plan: Plan, copper: Copper, lane: PortArray, around: CableEnvironment): LaneCopper {
+/** All that is said of the copper of a port array, or of another the same port might have. */
+export function copperOf(plan: Plan, copper: Copper, portArray: PortArray, around: CableEnvironment): PortArrayCopper {
   if (copper.runs.length === 0 && copper.guards.length === 0) return noCopper;
-  const rows = new Set(rowsOfLanes([lane]).map(({ id }) => id));
+  const strings = new Set(stringsOfPortArrays([portArray]).map(({ id }) => id));
   const fuses = copper.guards.flatMap(({ kind, at, ratedA }) =>
-    kind !== "isolator" && at.type === "row" && rows.has(at.rowId) ? [[at.rowId, ratedA] as const] : [],
+    kind !== "isolator" && at.type === "string" && strings.has(at.stringId) ? [[at.stringId, ratedA] as const] : [],
   );
-  return { cables: cablesOf(plan, copper, lane, around), fusesA: new Map(fuses) };
+  return { cables: cablesOf(plan, copper, portArray, around), fusesA: new Map(fuses) };
 }
 
 type Copper = { readonly id: string; readonly runs: readonly Cable[]; readonly guards: readonly ProtectiveDevice[] };
 
-/** The cables of one port: of each of its rows where there are several, of all joined to the switch, and on to the port. */
-export function runsOfLane(plan: Plan, copper: Copper, lane: PortArray, around: CableEnvironment): ResolvedRun[] {
-  const { inputId, portId } = lane;
-  const rows = lane.rows.filter(isUsed);
-  if (inputId === null || portId === null || rows.length === 0) return [];
+/** The cables of one port: of each of its strings where there are several, of all joined to the switch, and on to the port. */
+export function runsOfPortArray(
+  plan: Plan,
+  copper: Copper,
+  portArray: PortArray,
+  around: CableEnvironment,
+): ResolvedRun[] {
+  const { inputId, portId } = portArray;
+  const strings = portArray.strings.filter(isUsed);
+  if (inputId === null || portId === null || strings.length === 0) return [];
   const port = { inputId, portId };
   const [junction, isolator] = [{ type: "junction", ...port } as const, { type: "isolator", ...port } as const];
-  const branches = branchesOfRows(rows, (tile) => ratedPanel(plan, tile)) ?? [];
-  const others = elsewhere(plan, copper.id, rows);
+  const branches = branchesOfStrings(strings, (tile) => ratedPanel(plan, tile)) ?? [];
+  const others = elsewhere(plan, copper.id, strings);
   const whole = atMost(
-    ampsOfRows(plan, rows),
-    others.map((other) => ampsOfRows(plan, other.rows)?.iscA ?? 0),
+    ampsOfStrings(plan, strings),
+    others.map((other) => ampsOfStrings(plan, other.strings)?.iscA ?? 0),
   );
   const lowestV = whole?.vmpV ?? null;
-  const isPortable = cableRulesOf(plan).isPortable || areFolded(plan, lane);
+  const isPortable = cableRulesOf(plan).isPortable || areFolded(plan, portArray);
   const run = (part: RunPart, from: End, to: End, amps: LabelAmps | null, faultA: number | null) =>
-    resolved(plan, copper, { part, from, to, amps, vmpV: lowestV, faultA, isPortable, circuits: rows.length }, around);
-  const ofRows =
-    rows.length < 2
+    resolved(
+      plan,
+      copper,
+      { part, from, to, amps, vmpV: lowestV, faultA, isPortable, circuits: strings.length },
+      around,
+    );
+  const ofStrings =
+    strings.length < 2
       ? []
-      : rows.map((row, k) => {
-          const end: End = { type: "row", rowId: row.id ?? `new-${k}` };
-          const branch = branchOfRow(branches, row.id);
+      : strings.map((string, k) => {
+          const end: End = { type: "string", stringId: string.id ?? `new-${k}` };
+          const branch = branchOfString(branches, string.id);
           const faultA = branch === null ? null : faultThrough(branch, fuseAt(copper.guards, end));
           // the same cable leads from these panels when they are wired otherwise
-          const inOthers = elsewhere(plan, copper.id, [row]).flatMap((other) =>
-            other.rows.filter(isUsed).length < 2 ? [] : branchesWith(plan, other.rows, row),
+          const inOthers = elsewhere(plan, copper.id, [string]).flatMap((other) =>
+            other.strings.filter(isUsed).length < 2 ? [] : branchesWith(plan, other.strings, string),
           );
           const amps = atMost(
-            ampsOfRow(plan, row),
+            ampsOfString(plan, string),
             inOthers.map(({ iscA }) => iscA),
           );
-          return run("row", end, junction, amps, faultA === null ? null : Math.max(faultA, ...inOthers.map(unfused)));
+          return run(
+            "string",
+            end,
+            junction,
+            amps,
+            faultA === null ? null : Math.max(faultA, ...inOthers.map(unfused)),
+          );
         });
   return [
-    ...ofRows,
+    ...ofStrings,
     run("trunk", junction, isolator, whole, null),
     run("tail", isolator, { type: "port", ...port }, whole, null),
   ];
@@ -162,11 +178,11 @@ function atMost(amps: LabelAmps | null, otherA: readonly number[]): LabelAmps | 
   return amps === null ? null : { ...amps, iscA: Math.max(amps.iscA, ...otherA) };
 }
 
-/** The strings among some rows that have a panel of a row in them. */
-function branchesWith(plan: Plan, rows: readonly Row[], row: Row): WiredBranch[] {
-  const keys = new Set(usedIn([row]).map(keyOf));
-  return (branchesOfRows(rows, (tile) => ratedPanel(plan, tile)) ?? []).filter(
-    ({ place, row: other }) => place.inGroup === null && usedIn([other]).some((tile) => keys.has(keyOf(tile))),
+/** The strings among some strings that have a panel of a string in them. */
+function branchesWith(plan: Plan, strings: readonly PvString[], string: PvString): WiredBranch[] {
+  const keys = new Set(usedIn([string]).map(keyOf));
+  return (branchesOfStrings(strings, (tile) => ratedPanel(plan, tile)) ?? []).filter(
+    ({ place, string: other }) => place.inGroup === null && usedIn([other]).some((tile) => keys.has(keyOf(tile))),
   );
 }
 
@@ -200,8 +216,13 @@ export function batteryRun(plan: Plan, copper: Copper, inputId: string, around: 
 }
 
 /** From frame to frame of a port's panels and on to earth: one conductor, asked for only where somebody said so. */
-export function bondRun(plan: Plan, copper: Copper, lane: PortArray, around: CableEnvironment): ResolvedRun | null {
-  const { inputId, portId } = lane;
+export function bondRun(
+  plan: Plan,
+  copper: Copper,
+  portArray: PortArray,
+  around: CableEnvironment,
+): ResolvedRun | null {
+  const { inputId, portId } = portArray;
   if (inputId === null || portId === null) return null;
   const [from, to]: [End, End] = [
     { type: "frames", inputId, portId },
@@ -295,30 +316,30 @@ function resolved(plan: Plan, { runs }: Copper, asked: Asked, around: CableEnvir
 }
 
 /** How long the cable way is that a run follows, as it is cut; null where it follows none. */
-function wayMm(plan: Plan, { lengthMm, wayId }: Cable, { parked, poseId }: CableEnvironment): number | null {
+function wayMm(plan: Plan, { lengthMm, wayId }: Cable, { parked, positionId }: CableEnvironment): number | null {
   if (lengthMm !== null || wayId === null) return null;
   const way = plan.space.ways.find(({ id }) => id === wayId);
   const surface = plan.space.surfaces.find(({ id }) => id === way?.surfaceId);
   if (way === undefined || surface === undefined) return null;
-  return wayLength(way, wayLine(way, plan, panelsOn(plan, surface, poseId, parked))).cutMm;
+  return wayLength(way, wayLine(way, plan, panelsOn(plan, surface, positionId, parked))).cutMm;
 }
 
 /** Where and how a cable lies, as said or as the careful guess has it: what is in the ground is buried, and what is buried in the ground. */
 function laidAs({ part, circuits }: Asked, said: Cable | null, { mount }: CableEnvironment) {
   const isOnRoof = mount === "roofGap" || mount === "flush" || mount === "glued";
-  const usual: CablePlace = (part === "row" || part === "trunk" || part === "bond") && isOnRoof ? "roof" : "inside";
+  const usual: CablePlace = (part === "string" || part === "trunk" || part === "bond") && isOnRoof ? "roof" : "inside";
   const isBuried = said !== null && (said.how === "buried" || (said.where === "ground" && said.how === null));
   const how: Laying = isBuried ? "buried" : (said?.how ?? "touching");
   const where: CablePlace = isBuried ? "ground" : said?.where === "ground" ? usual : (said?.where ?? usual);
   // strings that are led to one box mostly share its conduit
-  const together = part === "row" && (how === "conduit" || how === "buried") ? circuits : 1;
+  const together = part === "string" && (how === "conduit" || how === "buried") ? circuits : 1;
   const terminalC: TerminalC = said?.terminalC === 75 ? 75 : 60;
   return { where, how, circuits: said?.circuits ?? together, terminalC };
 }
 
-/** Whether all panels of a lane are of the kind that is put away again. */
-function areFolded(plan: Plan, lane: PortArray): boolean {
-  const tiles = usedIn(lane.rows);
+/** Whether all panels of a port array are of the kind that is put away again. */
+function areFolded(plan: Plan, portArray: PortArray): boolean {
+  const tiles = usedIn(portArray.strings);
   return tiles.every((tile) => {
     const kind = sheetOf(plan, tile)?.kind;
     return kind !== undefined && panelKindFacts[kind].folds;
@@ -326,44 +347,51 @@ function areFolded(plan: Plan, lane: PortArray): boolean {
 }
 
 /**
- * What the cables of a lane resist, of those somebody measured; null where that is none. Rows nobody measured take the mean of the
+ * What the cables of a port array resist, of those somebody measured; null where that is none. Strings nobody measured take the mean of the
  * others, so that another wiring of the same port is not taken for one without cables.
  */
-function cablesOf(plan: Plan, copper: Copper, lane: PortArray, around: CableEnvironment): Cables | null {
+function cablesOf(plan: Plan, copper: Copper, portArray: PortArray, around: CableEnvironment): Cables | null {
   if (copper.runs.length === 0) return null;
   const measured = (runs: readonly ResolvedRun[]) =>
     runs.flatMap((run) => {
       const size = isMeasured(run) ? lossThatCounts(run) : null;
       return size === null ? [] : [{ run, ohm: size.ohm }];
     });
-  const runs = runsOfLane(plan, copper, lane, around);
-  const rows = measured(runs.filter(({ part }) => part === "row"));
-  const array = measured(runs.filter(({ part }) => part !== "row"));
-  const known = rows.length > 0 ? rows : measured(formerRows(plan, copper, lane, around));
+  const runs = runsOfPortArray(plan, copper, portArray, around);
+  const strings = measured(runs.filter(({ part }) => part === "string"));
+  const array = measured(runs.filter(({ part }) => part !== "string"));
+  const known = strings.length > 0 ? strings : measured(formerStrings(plan, copper, portArray, around));
   if (known.length === 0 && array.length === 0) return null;
   const sum = (of: readonly { readonly ohm: number }[]) => of.reduce((total, { ohm }) => total + ohm, 0);
   return {
-    rowOhm: new Map(rows.flatMap(({ run, ohm }) => (run.from.type === "row" ? [[run.from.rowId, ohm] as const] : []))),
-    otherRowOhm: known.length === 0 || lane.rows.filter(isUsed).length < 2 ? 0 : sum(known) / known.length,
+    stringOhm: new Map(
+      strings.flatMap(({ run, ohm }) => (run.from.type === "string" ? [[run.from.stringId, ohm] as const] : [])),
+    ),
+    otherStringOhm: known.length === 0 || portArray.strings.filter(isUsed).length < 2 ? 0 : sum(known) / known.length,
     arrayOhm: sum(array),
   };
 }
 
-/** Rows that were measured for this port before it was wired otherwise: each as if its cable now led from the first row there is. */
-function formerRows(plan: Plan, copper: Copper, lane: LaneRef & PortArray, around: CableEnvironment): ResolvedRun[] {
-  const { inputId, portId } = lane;
-  const [row] = lane.rows.filter(isUsed);
-  if (inputId === null || portId === null || row === undefined) return [];
+/** Strings that were measured for this port before it was wired otherwise: each as if its cable now led from the first string there is. */
+function formerStrings(
+  plan: Plan,
+  copper: Copper,
+  portArray: PortArrayRef & PortArray,
+  around: CableEnvironment,
+): ResolvedRun[] {
+  const { inputId, portId } = portArray;
+  const [string] = portArray.strings.filter(isUsed);
+  if (inputId === null || portId === null || string === undefined) return [];
   const junction: End = { type: "junction", inputId, portId };
-  const amps = ampsOfRow(plan, row);
+  const amps = ampsOfString(plan, string);
   return copper.runs
-    .filter(({ from, to }) => from.type === "row" && sameEnd(to, junction))
+    .filter(({ from, to }) => from.type === "string" && sameEnd(to, junction))
     .map(({ from, to }) =>
       resolved(
         plan,
         copper,
         {
-          part: "row",
+          part: "string",
           from,
           to,
           amps,
@@ -377,12 +405,12 @@ function formerRows(plan: Plan, copper: Copper, lane: LaneRef & PortArray, aroun
     );
 }
 
-/** The rows of a lane that have panels in use, for whoever numbers them. */
-export function usedRows({ rows }: Pick<PortArray, "rows">): Row[] {
-  return rows.filter(isUsed);
+/** The strings of a port array that have panels in use, for whoever numbers them. */
+export function usedStrings({ strings }: Pick<PortArray, "strings">): PvString[] {
+  return strings.filter(isUsed);
 }
 
-/** Panels in use on some lanes. */
-export function usedTiles(lanes: readonly PortArray[]) {
-  return tilesOf(lanes).filter(({ joinedPast }) => !joinedPast);
+/** Panels in use on some port arrays. */
+export function usedTiles(portArrays: readonly PortArray[]) {
+  return tilesOf(portArrays).filter(({ bypassed }) => !bypassed);
 }

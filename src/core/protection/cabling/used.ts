@@ -1,10 +1,10 @@
-import { type Item, type Row } from "../../engine/array";
+import { type Item, type PvString } from "../../engine/array";
 
-/** Whether a panel of a row is in use. */
-export function isUsed(row: Row): boolean {
-  return row.items.some(isUsedItem);
+/** Whether a panel of a string is in use. */
+export function isUsed(string: PvString): boolean {
+  return string.items.some(isUsedItem);
 }
 
 export function isUsedItem(item: Item): boolean {
-  return item.type === "panel" ? !item.joinedPast : item.rows.some(isUsed);
+  return item.type === "panel" ? !item.bypassed : item.strings.some(isUsed);
 }

@@ -33,19 +33,22 @@ function glandsFor(cables: number, outsideMm: number): BoxSize["glands"] {
 /** A DIN rail of fuse holders 18 mm wide, two bars beside it, and a hand's breadth to bend cables in. */
 const holderMm = 18;
 
-export function boxFor(rows: number, rowAreaMm2: number, trunkAreaMm2: number, holders: number): BoxSize {
-  const glands = [...glandsFor(2 * rows, cableOutsideMm(rowAreaMm2)), ...glandsFor(2, cableOutsideMm(trunkAreaMm2))];
+export function boxFor(strings: number, stringAreaMm2: number, trunkAreaMm2: number, holders: number): BoxSize {
+  const glands = [
+    ...glandsFor(2 * strings, cableOutsideMm(stringAreaMm2)),
+    ...glandsFor(2, cableOutsideMm(trunkAreaMm2)),
+  ];
   const merged = glands.reduce<BoxSize["glands"][number][]>((all, each) => {
     const same = all.findIndex(({ thread, cables }) => thread === each.thread && cables === each.cables);
     return same < 0
       ? [...all, each]
       : all.map((other, k) => (k === same ? { ...other, count: other.count + each.count } : other));
   }, []);
-  const row = Math.max(holders * holderMm, (rows + 1) * 15);
+  const string = Math.max(holders * holderMm, (strings + 1) * 15);
   return {
     glands: merged,
-    studs: rows + 1,
-    wideMm: roundUp(row + 90),
+    studs: strings + 1,
+    wideMm: roundUp(string + 90),
     highMm: roundUp(holders > 0 ? 190 : 140),
     deepMm: holders > 0 ? 100 : 80,
   };

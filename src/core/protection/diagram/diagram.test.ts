@@ -1,7 +1,7 @@
 import ELK from "elkjs/lib/elk.bundled.js";
 import { type Plan } from "../../plan";
 import { usedIn } from "../../engine/array";
-import { createRandom, runs, randomPlan, rebuilt, toldOfRows, withCopper } from "@/testing";
+import { createRandom, runs, randomPlan, rebuilt, toldOfStrings, withCopper } from "@/testing";
 import { type Assembly, type Diagram, diagramOf, graphOf, type LayoutAnswer, layoutAsk, type Part } from ".";
 import { assemblyOf } from "./assembly";
 import { letterWide, lineHigh, titleHigh } from "./graph";
@@ -14,7 +14,7 @@ const assemblyIn = (plan: Plan): Assembly => {
   const [wiring] = plan.wirings;
   if (wiring === undefined) throw new Error("a plan has a wiring");
   return assemblyOf(plan, wiring, {
-    isFused: (row) => wiring.guards.some(({ at }) => at.type === "row" && at.rowId === row.id),
+    isFused: (string) => wiring.guards.some(({ at }) => at.type === "string" && at.stringId === string.id),
     isSwitched: () => true,
   });
 };
@@ -23,11 +23,11 @@ test("the net that a wiring is comes back from its parts and leads alone", () =>
   let ports = 0;
   for (const plan of plans) {
     const assembly = assemblyIn(plan);
-    for (const { inputId, portId, rows } of plan.wirings[0]?.lanes ?? []) {
-      if (usedIn(rows).length === 0) continue;
+    for (const { inputId, portId, strings } of plan.wirings[0]?.portArrays ?? []) {
+      if (usedIn(strings).length === 0) continue;
       const part = `input ${inputId ?? ""}`;
       const found = rebuilt(assembly, { part, at: `${portId ?? ""}+` }, { part, at: `${portId ?? ""}-` });
-      expect(found).toEqual(toldOfRows(rows));
+      expect(found).toEqual(toldOfStrings(strings));
       ports += 1;
     }
   }

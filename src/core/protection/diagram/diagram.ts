@@ -48,7 +48,7 @@ export function layoutAsk({ boxes, leads }: Graph): LayoutAsk {
       "elk.layered.spacing.edgeEdgeBetweenLayers": "9",
       "elk.spacing.componentComponent": "36",
       "elk.padding": `[top=${margin},left=${margin},bottom=${margin},right=${margin}]`,
-      // rows stay side by side in their order: there is little to try, and trying took half the time
+      // strings stay side by side in their order: there is little to try, and trying took half the time
       "elk.layered.considerModelOrder.strategy": "NODES_AND_EDGES",
       "elk.layered.crossingMinimization.forceNodeModelOrder": "true",
       "elk.layered.thoroughness": "1",

@@ -58,13 +58,13 @@ export function graphOf({ parts, wires }: Assembly, textOf: (part: Part) => BoxT
   return { boxes, leads };
 }
 
-/** What rows join at: as wide as they are many. */
+/** What strings join at: as wide as they are many. */
 function isRail({ type }: Part): boolean {
   return type === "bar" || type === "branch";
 }
-/** From stud to stud, about as far as rows are apart. */
+/** From stud to stud, about as far as strings are apart. */
 const studApart = { bar: 164, branch: 60 } as const;
-/** The minus bar is where all begins: at its right end is where the minus leads on, below it like the rows. */
+/** The minus bar is where all begins: at its right end is where the minus leads on, below it like the strings. */
 const onwards = 60;
 function isStart(part: Part): boolean {
   return part.type === "bar" && part.pole === "-";

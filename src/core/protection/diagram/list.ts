@@ -5,7 +5,7 @@ import { joiningParts } from "../../engine/array";
 import { conduitFor, studFor } from "./box";
 import { groupOf, isSpared, type Item, type ItemGroup, keyOfItem, unitOf, defaultPrice, weightOf } from "./items";
 import { type BatteryReport } from "./battery-report";
-import { type LaneReport } from "./lane-report";
+import { type PortArrayReport } from "./port-array-report";
 
 /** One line of the parts list. */
 export type ListLine = {
@@ -33,17 +33,17 @@ type Need = { readonly item: Item; readonly count: number; readonly areaMm2: num
 export function partsList(
   plan: Plan,
   wiring: Wiring,
-  lanes: readonly LaneReport[],
+  portArrays: readonly PortArrayReport[],
   batteries: readonly BatteryReport[],
   shortLeads: number,
 ): ListLine[] {
   const needs = [
-    ...lanes.flatMap((lane) => needsOfLane(plan, wiring, lane)),
+    ...portArrays.flatMap((portArray) => needsOfPortArray(plan, wiring, portArray)),
     ...batteries.flatMap((battery) => needsOfBattery(wiring, battery)),
     ...(shortLeads > 0
       ? [
           {
-            item: { type: "extension", kindName: lanes[0]?.chain.from.name ?? "" } as const,
+            item: { type: "extension", kindName: portArrays[0]?.chain.from.name ?? "" } as const,
             count: shortLeads,
             areaMm2: 4,
           },
@@ -95,13 +95,13 @@ function priceOfAdapter({ protect }: Plan, name: string): number | null {
   return protect.adapters.find((each) => adapterPart(each) === adapterPart({ name }))?.price ?? null;
 }
 
-function needsOfLane(plan: Plan, wiring: Wiring, lane: LaneReport): Need[] {
-  const { rows, runs, joint, box, chain, classV } = lane;
+function needsOfPortArray(plan: Plan, wiring: Wiring, portArray: PortArrayReport): Need[] {
+  const { strings, runs, joint, box, chain, classV } = portArray;
   const pairs = (item: Item, count: number): Need[] => (count > 0 ? [{ item, count, areaMm2: 0 }] : []);
-  const fuses = lane.branches.flatMap(({ fuseA, fitted, place }): Need[] => {
+  const fuses = portArray.branches.flatMap(({ fuseA, fitted, place }): Need[] => {
     if (fuseA === null) return [];
     const type = fitted?.kind === "breaker" ? "breaker" : "fuse";
-    const volts = fitted?.ratedV ?? (type === "fuse" ? lane.fuseV : classV);
+    const volts = fitted?.ratedV ?? (type === "fuse" ? portArray.fuseV : classV);
     const item: Item = { type, ratedA: fuseA, volts };
     // a fuse of a group sits in the panels' own leads, one of a string on the rail of its box
     const inLine = joint !== "box" || place.inGroup !== null;
@@ -110,17 +110,17 @@ function needsOfLane(plan: Plan, wiring: Wiring, lane: LaneReport): Need[] {
       ...(type === "fuse" ? [{ item: { type: "fuseHolder", inLine } as const, count: 1, areaMm2: 0 }] : []),
     ];
   });
-  const inGroups = joiningParts([lane.lane]).branchPairs - (rows.length - 1);
-  const isolator = switchOf(wiring, lane);
-  const rowRuns = runs.filter(({ part }) => part === "row");
+  const inGroups = joiningParts([portArray.portArray]).branchPairs - (strings.length - 1);
+  const isolator = switchOf(wiring, portArray);
+  const stringRuns = runs.filter(({ part }) => part === "string");
   const trunk = runs.find(({ part }) => part === "trunk");
   const tail = runs.find(({ part }) => part === "tail");
   const kindName = chain.from.name;
   return [
     ...runs.flatMap(cableOf),
-    // a row's cable meets the panels' own plugs; a single row's goes on as the cable to the switch
-    ...pairs({ type: "plugPair", kindName }, joint === "single" ? 1 : rows.length * (joint === "plugs" ? 2 : 1)),
-    ...pairs({ type: "branchPair", kindName }, inGroups + (joint === "plugs" ? rows.length - 1 : 0)),
+    // a string's cable meets the panels' own plugs; a single string's goes on as the cable to the switch
+    ...pairs({ type: "plugPair", kindName }, joint === "single" ? 1 : strings.length * (joint === "plugs" ? 2 : 1)),
+    ...pairs({ type: "branchPair", kindName }, inGroups + (joint === "plugs" ? strings.length - 1 : 0)),
     ...(joint === "plugs" ? pairs({ type: "plugPair", kindName }, 1) : []),
     ...(chain.links.length > 0 ? pairs({ type: "plugPair", kindName }, 1) : []),
     ...chain.links.map(({ adapter }): Need => ({
@@ -128,7 +128,7 @@ function needsOfLane(plan: Plan, wiring: Wiring, lane: LaneReport): Need[] {
       count: 1,
       areaMm2: 0,
     })),
-    ...lane.unlike.flatMap(({ adapters }) =>
+    ...portArray.unlike.flatMap(({ adapters }) =>
       (adapters ?? []).map(({ name }): Need => ({ item: { type: "adapter", name }, count: 1, areaMm2: 0 })),
     ),
     ...fuses,
@@ -147,24 +147,24 @@ function needsOfLane(plan: Plan, wiring: Wiring, lane: LaneReport): Need[] {
             count,
             areaMm2: 0,
           })),
-          ...rowRuns.flatMap((run) => ringsFor(run, 2, lane.iscA ?? 0)),
-          ...(trunk === undefined ? [] : ringsFor(trunk, 2, lane.iscA ?? 0)),
+          ...stringRuns.flatMap((run) => ringsFor(run, 2, portArray.iscA ?? 0)),
+          ...(trunk === undefined ? [] : ringsFor(trunk, 2, portArray.iscA ?? 0)),
         ]),
     // at the switch, and in the input's terminal where nothing is plugged
-    ...[...(lane.hasSwitch ? [trunk, tail] : []), ...(chain.to.id === "screw" ? [tail] : [])].flatMap((run) =>
+    ...[...(portArray.hasSwitch ? [trunk, tail] : []), ...(chain.to.id === "screw" ? [tail] : [])].flatMap((run) =>
       ferrulesFor(run),
     ),
-    ...pairs({ type: "label" }, 2 * rows.length + 4),
+    ...pairs({ type: "label" }, 2 * strings.length + 4),
     ...conduitOf(runs),
-    ...bondOf(plan, lane),
+    ...bondOf(plan, portArray),
   ];
 }
 
 /** Counted once somebody said how long it is: whether it is needed is a question for who knows the place. */
-function bondOf(plan: Plan, { bond, rows }: LaneReport): Need[] {
+function bondOf(plan: Plan, { bond, strings }: PortArrayReport): Need[] {
   if (bond === null || bond.said === null || bond.said.lengthMm === null) return [];
   const size = bond.said.size ?? bondSize(plan);
-  const panels = rows.reduce((sum, { tiles }) => sum + tiles.length, 0);
+  const panels = strings.reduce((sum, { tiles }) => sum + tiles.length, 0);
   const areaMm2 = sizeNamed(size)?.areaMm2 ?? 0;
   return [
     { item: { type: "cable", size, colour: "greenYellow" }, count: bond.lengthMm / 1000, areaMm2 },
@@ -172,7 +172,7 @@ function bondOf(plan: Plan, { bond, rows }: LaneReport): Need[] {
   ];
 }
 
-function switchOf(wiring: Wiring, { inputId, portId, switchA, classV, hasSwitch }: LaneReport): Need[] {
+function switchOf(wiring: Wiring, { inputId, portId, switchA, classV, hasSwitch }: PortArrayReport): Need[] {
   if (!hasSwitch) return [];
   const guard = wiring.guards.find(({ at }) => sameEnd(at, { type: "isolator", inputId, portId }));
   const ratedA = guard?.ratedA ?? switchA;

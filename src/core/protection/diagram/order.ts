@@ -1,17 +1,17 @@
 import { type BatteryReport } from "./battery-report";
-import { type LaneReport } from "./lane-report";
+import { type PortArrayReport } from "./port-array-report";
 import { type ProtectReport } from "./report";
 
 /** The order of work as facts: how the leads are made, how it is connected, and how it is taken off again. */
 
-type AtLane = { readonly lane: LaneReport };
+type AtPortArray = { readonly portArray: PortArrayReport };
 
 export type Step =
   /** Making the leads, on the bench and on the roof. */
   | { readonly type: "listCables" }
-  | ({ readonly type: "fitBox" } & AtLane)
+  | ({ readonly type: "fitBox" } & AtPortArray)
   | { readonly type: "layCables" }
-  | ({ readonly type: "threadGlands" } & AtLane)
+  | ({ readonly type: "threadGlands" } & AtPortArray)
   | { readonly type: "cutToLength" }
   | { readonly type: "crimp" }
   | { readonly type: "pullAndLabel" }
@@ -22,25 +22,25 @@ export type Step =
   | ({ readonly type: "batteryFirst" } & { readonly battery: BatteryReport })
   | { readonly type: "inputOn" }
   | ({
-      readonly type: "measureRow";
+      readonly type: "measureString";
       readonly number: number;
       readonly vocV: number;
       readonly coldV: number;
       readonly lowV: number;
-    } & AtLane)
-  | ({ readonly type: "joinRows" } & AtLane)
-  | ({ readonly type: "putFuses" } & AtLane)
-  | ({ readonly type: "measureJoined"; readonly lowestV: number; readonly highestV: number } & AtLane)
-  | ({ readonly type: "coverAgain" } & AtLane)
-  | ({ readonly type: "plugIn" } & AtLane)
-  | ({ readonly type: "switchOn" } & AtLane)
+    } & AtPortArray)
+  | ({ readonly type: "joinStrings" } & AtPortArray)
+  | ({ readonly type: "putFuses" } & AtPortArray)
+  | ({ readonly type: "measureJoined"; readonly lowestV: number; readonly highestV: number } & AtPortArray)
+  | ({ readonly type: "coverAgain" } & AtPortArray)
+  | ({ readonly type: "plugIn" } & AtPortArray)
+  | ({ readonly type: "switchOn" } & AtPortArray)
   | { readonly type: "uncover" }
   | { readonly type: "waitAndLook" }
   /** Taking off. */
-  | ({ readonly type: "switchOff" } & AtLane)
-  | ({ readonly type: "unplugPort" } & AtLane)
-  | ({ readonly type: "takeFuses" } & AtLane)
-  | ({ readonly type: "partRows" } & AtLane)
+  | ({ readonly type: "switchOff" } & AtPortArray)
+  | ({ readonly type: "unplugPort" } & AtPortArray)
+  | ({ readonly type: "takeFuses" } & AtPortArray)
+  | ({ readonly type: "partStrings" } & AtPortArray)
   | ({ readonly type: "batteryLast" } & { readonly battery: BatteryReport });
 
 export type WorkOrder = {
@@ -53,16 +53,16 @@ export type WorkOrder = {
  * To connect: battery first, then panels; strings are joined dark, fuses go in before the isolator is closed. To disconnect: isolator off,
  * panels covered before any connector is opened, battery last. A gland is threaded before its cable is crimped.
  */
-export function workOrder({ lanes, batteries }: Pick<ProtectReport, "lanes" | "batteries">): WorkOrder {
-  const boxed = lanes.filter(({ joint }) => joint === "box");
-  const joined = lanes.filter(({ rows }) => rows.length > 1);
-  const fused = lanes.filter(({ branches }) => branches.some(({ fuseA }) => fuseA !== null));
+export function workOrder({ portArrays, batteries }: Pick<ProtectReport, "portArrays" | "batteries">): WorkOrder {
+  const boxed = portArrays.filter(({ joint }) => joint === "box");
+  const joined = portArrays.filter(({ strings }) => strings.length > 1);
+  const fused = portArrays.filter(({ branches }) => branches.some(({ fuseA }) => fuseA !== null));
   return {
     making: [
       { type: "listCables" },
-      ...boxed.map((lane): Step => ({ type: "fitBox", lane })),
+      ...boxed.map((portArray): Step => ({ type: "fitBox", portArray })),
       { type: "layCables" },
-      ...boxed.map((lane): Step => ({ type: "threadGlands", lane })),
+      ...boxed.map((portArray): Step => ({ type: "threadGlands", portArray })),
       { type: "cutToLength" },
       { type: "crimp" },
       { type: "pullAndLabel" },
@@ -73,38 +73,38 @@ export function workOrder({ lanes, batteries }: Pick<ProtectReport, "lanes" | "b
       { type: "darken" },
       ...batteries.map((battery): Step => ({ type: "batteryFirst", battery })),
       { type: "inputOn" },
-      ...lanes.flatMap((lane) =>
-        lane.rows.map(({ number, vocV, coldV, lowV }): Step => ({
-          type: "measureRow",
-          lane,
+      ...portArrays.flatMap((portArray) =>
+        portArray.strings.map(({ number, vocV, coldV, lowV }): Step => ({
+          type: "measureString",
+          portArray,
           number,
           vocV,
           coldV,
           lowV,
         })),
       ),
-      ...joined.map((lane): Step => ({ type: "joinRows", lane })),
-      ...fused.map((lane): Step => ({ type: "putFuses", lane })),
-      ...lanes.flatMap((lane): Step[] => [
+      ...joined.map((portArray): Step => ({ type: "joinStrings", portArray })),
+      ...fused.map((portArray): Step => ({ type: "putFuses", portArray })),
+      ...portArrays.flatMap((portArray): Step[] => [
         {
           type: "measureJoined",
-          lane,
-          lowestV: Math.min(...lane.rows.map(({ vocV }) => vocV)),
-          highestV: Math.max(...lane.rows.map(({ vocV }) => vocV)),
+          portArray,
+          lowestV: Math.min(...portArray.strings.map(({ vocV }) => vocV)),
+          highestV: Math.max(...portArray.strings.map(({ vocV }) => vocV)),
         },
-        ...(lane.hasSwitch ? [] : [{ type: "coverAgain", lane } as const]),
-        { type: "plugIn", lane },
-        ...(lane.hasSwitch ? [{ type: "switchOn", lane } as const] : []),
+        ...(portArray.hasSwitch ? [] : [{ type: "coverAgain", portArray } as const]),
+        { type: "plugIn", portArray },
+        ...(portArray.hasSwitch ? [{ type: "switchOn", portArray } as const] : []),
       ]),
       { type: "uncover" },
       { type: "waitAndLook" },
     ],
     takingOff: [
-      ...lanes.filter(({ hasSwitch }) => hasSwitch).map((lane): Step => ({ type: "switchOff", lane })),
+      ...portArrays.filter(({ hasSwitch }) => hasSwitch).map((portArray): Step => ({ type: "switchOff", portArray })),
       { type: "darken" },
-      ...lanes.map((lane): Step => ({ type: "unplugPort", lane })),
-      ...fused.map((lane): Step => ({ type: "takeFuses", lane })),
-      ...joined.map((lane): Step => ({ type: "partRows", lane })),
+      ...portArrays.map((portArray): Step => ({ type: "unplugPort", portArray })),
+      ...fused.map((portArray): Step => ({ type: "takeFuses", portArray })),
+      ...joined.map((portArray): Step => ({ type: "partStrings", portArray })),
       ...batteries.map((battery): Step => ({ type: "batteryLast", battery })),
     ],
   };

@@ -10,9 +10,9 @@ const wiringId = "wiring-1";
 const shed = demoPlan("Bee-keeper");
 const port = { inputId: "station", portId: "pv" };
 const ends: Readonly<Record<string, End>> = {
-  row1: { type: "row", rowId: "r1" },
-  row2: { type: "row", rowId: "r2" },
-  row3: { type: "row", rowId: "r3" },
+  string1: { type: "string", stringId: "r1" },
+  string2: { type: "string", stringId: "r2" },
+  string3: { type: "string", stringId: "r3" },
   junction: { type: "junction", ...port },
   isolator: { type: "isolator", ...port },
   port: { type: "port", ...port },
@@ -37,20 +37,24 @@ const reportOf = (plan: Plan) => protectReport(solvableById(plan, wiringId, null
 const counts = (lines: readonly ListLine[]) =>
   Object.fromEntries(lines.map(({ key, count, spare }) => [key, [count, spare]]));
 
-/** Three rows of 3 m each, 38 m in the ground, 1.5 m inside; metric. */
+/** Three strings of 3 m each, 38 m in the ground, 1.5 m inside; metric. */
 const laid = changed(
   shed,
   { type: "setStandards", patch: { cable: "metric" } },
-  ...["row1", "row2", "row3"].map((row) => run(row, "junction", 3000, "4 mm2")),
+  ...["string1", "string2", "string3"].map((string) => run(string, "junction", 3000, "4 mm2")),
   run("junction", "isolator", 38_000, "16 mm2", { where: "ground", how: "buried" }),
   run("isolator", "port", 1500, "16 mm2"),
 );
 
 test("the list of the shed is the one that is counted by hand", () => {
-  const { lines, lanes, assumedLengths } = reportOf(laid);
-  const [lane] = lanes;
+  const { lines, portArrays, assumedLengths } = reportOf(laid);
+  const [portArray] = portArrays;
   // 31.6 A under bright sky is more than branch plugs bear: a box
-  expect([lane?.joint, assumedLengths, lane?.branches.map(({ fuseA }) => fuseA)]).toEqual(["box", 0, [15, 15, 15]]);
+  expect([portArray?.joint, assumedLengths, portArray?.branches.map(({ fuseA }) => fuseA)]).toEqual([
+    "box",
+    0,
+    [15, 15, 15],
+  ]);
   const found = counts(lines);
   // 3 × 3 m of each colour and a tenth, by the half metre; 39.5 m and a tenth
   expect(found["cable 4 mm2 red"]?.map((each) => Number(each.toFixed(6)))).toEqual([9, 1]);
@@ -83,21 +87,21 @@ test("what is there already is not bought, and a price that is said is taken", (
   expect(after.money.perW).toBeCloseTo((sum + 246 + after.money.inputs) / 720, 9);
 });
 
-test("thicker cable, or one more in each row: both are told with what they then lose", () => {
-  const { thickerOrMore } = reportOf(laid).lanes[0] ?? {};
-  expect(thickerOrMore?.more).toMatchObject({ series: 2, rows: 1, left: 1, ceilingV: 64 });
-  // one row instead of three: a third of the amps, a ninth of the loss
+test("thicker cable, or one more in each string: both are told with what they then lose", () => {
+  const { thickerOrMore } = reportOf(laid).portArrays[0] ?? {};
+  expect(thickerOrMore?.more).toMatchObject({ series: 2, strings: 1, left: 1, ceilingV: 64 });
+  // one string instead of three: a third of the amps, a ninth of the loss
   expect((thickerOrMore?.more?.lossW ?? 0) / (thickerOrMore?.lossW ?? 1)).toBeCloseTo(1 / 9, 6);
   expect(thickerOrMore?.thicker).toMatchObject({ size: "25 mm2", nowMm2: 16 });
   expect(thickerOrMore?.thicker?.lossW).toBeLessThan(thickerOrMore?.lossW ?? 0);
 });
 
 test("diodes are told with what they save in the dark and cost in the light", () => {
-  const { diodes } = reportOf(laid).lanes[0] ?? {};
-  // about 0.45 V of 30 V in each of three rows
+  const { diodes } = reportOf(laid).portArrays[0] ?? {};
+  // about 0.45 V of 30 V in each of three strings
   expect(diodes?.costW).toBeGreaterThan(6);
   expect(diodes?.costW).toBeLessThan(14);
-  expect(reportOf(demoPlan("Rooftop")).lanes[0]?.diodes).toBeNull();
+  expect(reportOf(demoPlan("Rooftop")).portArrays[0]?.diodes).toBeNull();
 });
 
 test("the work is told battery first, panels last, and off again the other way round; glands before crimping", () => {
@@ -109,8 +113,8 @@ test("the work is told battery first, panels last, and off again the other way r
       steps.findIndex((step) => step.type === type);
     const last = (steps: readonly { readonly type: string }[], type: string) =>
       steps.findLastIndex((step) => step.type === type);
-    if (report.lanes.length === 0) continue;
-    expect(at(connecting, "measureRow")).toBeLessThan(at(connecting, "plugIn"));
+    if (report.portArrays.length === 0) continue;
+    expect(at(connecting, "measureString")).toBeLessThan(at(connecting, "plugIn"));
     expect(last(connecting, "batteryFirst")).toBeLessThan(at(connecting, "plugIn"));
     expect(last(connecting, "plugIn")).toBeLessThan(at(connecting, "uncover"));
     // switched off, then covered, and only then is a connector opened
@@ -118,11 +122,11 @@ test("the work is told battery first, panels last, and off again the other way r
     expect(at(takingOff, "darken")).toBeLessThan(at(takingOff, "unplugPort"));
     // fuses in, then the isolator; where there is none the panels are covered while it is plugged in
     expect(last(connecting, "putFuses")).toBeLessThan(at(connecting, "measureJoined"));
-    for (const lane of report.lanes) {
+    for (const portArray of report.portArrays) {
       const [plug, cover, close] = (["plugIn", "coverAgain", "switchOn"] as const).map((type) =>
-        connecting.findIndex((step) => step.type === type && step.lane === lane),
+        connecting.findIndex((step) => step.type === type && step.portArray === portArray),
       );
-      expect(lane.hasSwitch ? (close ?? -1) > (plug ?? 0) : (cover ?? -1) >= 0 && (cover ?? 0) < (plug ?? 0)).toBe(
+      expect(portArray.hasSwitch ? (close ?? -1) > (plug ?? 0) : (cover ?? -1) >= 0 && (cover ?? 0) < (plug ?? 0)).toBe(
         true,
       );
     }
@@ -146,7 +150,7 @@ test("every line of a list has one key, and every wiring a list", () => {
   }
 });
 
-test("a box where plugs would not do, sized by its rows; conduit by how full it may be", () => {
+test("a box where plugs would not do, sized by its strings; conduit by how full it may be", () => {
   expect([
     jointOf("auto", 1, 12, 30),
     jointOf("auto", 2, 25, 30),

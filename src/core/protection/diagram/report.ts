@@ -5,14 +5,14 @@ import { copperContext } from "../rules";
 import { parkedIn, type SolvableWiring } from "../../plan-model";
 import { type Assembly, assemblyOf } from "./assembly";
 import { type BatteryReport, batteryReport } from "./battery-report";
-import { laneReport, type LaneReport } from "./lane-report";
+import { portArrayReport, type PortArrayReport } from "./port-array-report";
 import { type ListLine, partsList } from "./list";
 
 /** Everything Protection tells of a wiring, worked out: what joins it, what that takes, and what it costs. Plain data. */
 export type ProtectReport = {
   readonly wiringId: string;
   readonly assembly: Assembly;
-  readonly lanes: readonly LaneReport[];
+  readonly portArrays: readonly PortArrayReport[];
   readonly batteries: readonly BatteryReport[];
   readonly lines: readonly ListLine[];
   readonly money: Money;
@@ -32,56 +32,59 @@ export type Money = {
 };
 
 export function protectReport(ready: SolvableWiring): ProtectReport {
-  const { plan, wiringId, lanes: contexts, poses } = ready;
+  const { plan, wiringId, portArrays: contexts, positions } = ready;
   const wiring = plan.wirings.find(({ id }) => id === wiringId);
   if (wiring === undefined) throw new Error(`no wiring "${wiringId}" in the plan`);
-  const copper = copperContext(plan, wiringId, contexts, poses[0]?.id ?? "");
-  const lanes = copper === null ? [] : copper.lanes.map((parts) => laneReport(copper, parts));
+  const copper = copperContext(plan, wiringId, contexts, positions[0]?.id ?? "");
+  const portArrays = copper === null ? [] : copper.portArrays.map((parts) => portArrayReport(copper, parts));
   const batteries = (copper?.batteries ?? []).flatMap((run) =>
     run.to.type === "bank" ? [batteryReport(plan, run.to.inputId, run)] : [],
   );
-  const lines = partsList(plan, wiring, lanes, batteries, leadsTooShort(plan, wiring, poses[0]?.id ?? ""));
+  const lines = partsList(plan, wiring, portArrays, batteries, leadsTooShort(plan, wiring, positions[0]?.id ?? ""));
   // a fuse that none fits is drawn too: it is missing
   const fused = new Set(
-    lanes.flatMap(({ branches }) =>
-      branches.flatMap(({ isNeeded, fitted, row }) => (isNeeded || fitted !== null ? (row.id ?? []) : [])),
+    portArrays.flatMap(({ branches }) =>
+      branches.flatMap(({ isNeeded, fitted, string }) => (isNeeded || fitted !== null ? (string.id ?? []) : [])),
     ),
   );
-  const runs = [...lanes.flatMap((lane) => lane.runs), ...batteries.map(({ run }) => run)];
+  const runs = [...portArrays.flatMap((portArray) => portArray.runs), ...batteries.map(({ run }) => run)];
   return {
     wiringId,
     assembly: assemblyOf(plan, wiring, {
       isFused: ({ id }) => id !== null && fused.has(id),
       isSwitched: ({ inputId, portId }) =>
-        lanes.some((lane) => lane.hasSwitch && lane.inputId === inputId && lane.portId === portId),
+        portArrays.some(
+          (portArray) => portArray.hasSwitch && portArray.inputId === inputId && portArray.portId === portId,
+        ),
     }),
-    lanes,
+    portArrays,
     batteries,
     lines,
     money: moneyOf(plan, wiring, lines),
     assumedLengths: runs.filter(({ lengthBy }) => lengthBy === "assumed").length,
-    highestV: Math.max(0, ...lanes.map(({ coldV }) => coldV)),
+    highestV: Math.max(0, ...portArrays.map(({ coldV }) => coldV)),
   };
 }
 
-/** Neighbours in a row whose own leads do not reach each other on the roof. */
-function leadsTooShort(plan: Plan, wiring: Wiring, poseId: string): number {
-  const rows = wiring.lanes.flatMap((lane) => lane.rows);
+/** Neighbours in a string whose own leads do not reach each other on the roof. */
+function leadsTooShort(plan: Plan, wiring: Wiring, positionId: string): number {
+  const strings = wiring.portArrays.flatMap((portArray) => portArray.strings);
   return plan.space.surfaces
-    .map((surface) => panelsOn(plan, surface, poseId, parkedIn(plan)))
+    .map((surface) => panelsOn(plan, surface, positionId, parkedIn(plan)))
     .reduce(
       (sum, panels) =>
         sum +
-        shortLeads(rows, new Map(panels.map((panel) => [panel.id, panel])), plan.space.leadMm ?? defaultLeadMm).length,
+        shortLeads(strings, new Map(panels.map((panel) => [panel.id, panel])), plan.space.leadMm ?? defaultLeadMm)
+          .length,
       0,
     );
 }
 
 /** What the wiring costs from panels to battery, what is there already left out of the parts. */
 function moneyOf(plan: Plan, wiring: Wiring, lines: readonly ListLine[]): Money {
-  const tiles = usedTiles(wiring.lanes);
+  const tiles = usedTiles(wiring.portArrays);
   const labels = tiles.map(({ panelId }) => plan.panels.find(({ id }) => id === panelId)?.label ?? null);
-  const inputIds = new Set(wiring.lanes.filter(({ rows }) => rows.length > 0).map(({ inputId }) => inputId));
+  const inputIds = new Set(wiring.portArrays.filter(({ strings }) => strings.length > 0).map(({ inputId }) => inputId));
   const devices = plan.inputs.filter(({ id }) => inputIds.has(id)).map(({ device }) => device);
   const sum = (prices: readonly (number | null)[]) => prices.reduce<number>((total, price) => total + (price ?? 0), 0);
   const panels = sum(labels.map((label) => label?.price ?? null));

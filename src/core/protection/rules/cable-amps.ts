@@ -24,7 +24,7 @@ export type CableAmpsReason = {
 
 /** Ampacity of every cable that is said, where it lies, against what it must carry (NEC 690.8, EN 50618). */
 function cableAmps(copper: CopperContext): readonly CopperJudged<CableAmpsReason>[] {
-  return saidRuns(copper).flatMap(({ run, said, lane }): CopperJudged<CableAmpsReason>[] => {
+  return saidRuns(copper).flatMap(({ run, said, portArray }): CopperJudged<CableAmpsReason>[] => {
     const { ask, chosen, advised } = run;
     if (ask === null || (said.size === null && advised !== null)) return [];
     const designA = mustCarry(ask);
@@ -49,7 +49,7 @@ function cableAmps(copper: CopperContext): readonly CopperJudged<CableAmpsReason
         reason: {
           type: "cableAmps",
           outcome,
-          name: nameOf(copper, run, lane),
+          name: nameOf(copper, run, portArray),
           size: said.size,
           advised: advised?.size.name ?? null,
           designA,
@@ -78,7 +78,7 @@ export const cableAmpsRule: CopperRule<"cableAmps", CableAmpsReason> = {
   step: "protection",
   sense: "atMost",
   chart: { skies: [], edge: null },
-  mendedBy: "copper",
+  fixedBy: "copper",
   ofInput: false,
   judge: cableAmps,
 };

@@ -1,6 +1,13 @@
 import { dropLimitOf } from "../../engine/cable";
 import { isMeasured, lossThatCounts, type ResolvedRun, sizeThatCounts, type CablingPartName } from "../cabling";
-import { type CopperContext, type CopperJudged, type CopperRule, type LaneParts, nameOf, saidRuns } from "./context";
+import {
+  type CopperContext,
+  type CopperJudged,
+  type CopperRule,
+  type PortArrayParts,
+  nameOf,
+  saidRuns,
+} from "./context";
 
 export type CableDropReason = {
   readonly type: "cableDrop";
@@ -18,7 +25,7 @@ export type CableDropReason = {
 
 /** Volts lost on every cable that somebody measured, at the amps of full sun, against the share that may be lost. */
 function cableDrop(copper: CopperContext): readonly CopperJudged<CableDropReason>[] {
-  const each = saidRuns(copper).flatMap(({ run, said, lane }): CopperJudged<CableDropReason>[] => {
+  const each = saidRuns(copper).flatMap(({ run, said, portArray }): CopperJudged<CableDropReason>[] => {
     const size = sizeThatCounts(run);
     if (run.ask === null || size === null || !isMeasured(run)) return [];
     const limitPct = dropLimitOf(run.ask);
@@ -28,7 +35,7 @@ function cableDrop(copper: CopperContext): readonly CopperJudged<CableDropReason
     const reason: CableDropReason = {
       type: "cableDrop",
       outcome: over ? "over" : "within",
-      name: nameOf(copper, run, lane),
+      name: nameOf(copper, run, portArray),
       size: size.size.name,
       lengthMm: run.lengthMm,
       ...{ dropV, dropPct, limitPct, lossW, impA, vmpV },
@@ -42,20 +49,20 @@ function cableDrop(copper: CopperContext): readonly CopperJudged<CableDropReason
       },
     ];
   });
-  return [...each, ...copper.lanes.flatMap((lane) => together(copper, lane))];
+  return [...each, ...copper.portArrays.flatMap((portArray) => together(copper, portArray))];
 }
 
 /** Cables one behind another, each within the limit, may together lose more than anyone wants. */
-function together(copper: CopperContext, lane: LaneParts): CopperJudged<CableDropReason>[] {
-  const known = lane.runs.flatMap((run) => {
+function together(copper: CopperContext, portArray: PortArrayParts): CopperJudged<CableDropReason>[] {
+  const known = portArray.runs.flatMap((run) => {
     const size = isMeasured(run) ? lossThatCounts(run) : null;
     return size === null || run.ask === null ? [] : [{ run, ask: run.ask, size }];
   });
-  const rows = known.filter(({ run }) => run.part === "row");
-  const worst = rows.reduce((most, { size }) => Math.max(most, size.dropV), 0);
-  const shared = known.filter(({ run }) => run.part !== "row");
+  const strings = known.filter(({ run }) => run.part === "string");
+  const worst = strings.reduce((most, { size }) => Math.max(most, size.dropV), 0);
+  const shared = known.filter(({ run }) => run.part !== "string");
   const [first] = known;
-  if (first === undefined || shared.length + Math.min(1, rows.length) < 2) return [];
+  if (first === undefined || shared.length + Math.min(1, strings.length) < 2) return [];
   const limitPct = dropLimitOf(first.ask);
   const dropV = shared.reduce((sum, { size }) => sum + size.dropV, worst);
   const dropPct = (100 * dropV) / first.ask.vmpV;
@@ -67,7 +74,7 @@ function together(copper: CopperContext, lane: LaneParts): CopperJudged<CableDro
       reason: {
         type: "cableDrop",
         outcome: "together",
-        name: nameOf(copper, first.run, lane),
+        name: nameOf(copper, first.run, portArray),
         size: "",
         lengthMm: longest(known.map(({ run }) => run)),
         dropV,
@@ -77,17 +84,17 @@ function together(copper: CopperContext, lane: LaneParts): CopperJudged<CableDro
         impA,
         vmpV,
       },
-      subject: { type: "lane", inputId: lane.inputId, portId: lane.portId },
+      subject: { type: "portArray", inputId: portArray.inputId, portId: portArray.portId },
       about: "together",
     },
   ];
 }
 
-/** From the panels to the port, by the longest row. */
+/** From the panels to the port, by the longest string. */
 function longest(runs: readonly ResolvedRun[]): number {
-  const rows = runs.filter(({ part }) => part === "row").map(({ lengthMm }) => lengthMm);
-  const shared = runs.filter(({ part }) => part !== "row");
-  return Math.max(0, ...rows) + shared.reduce((sum, { lengthMm }) => sum + lengthMm, 0);
+  const strings = runs.filter(({ part }) => part === "string").map(({ lengthMm }) => lengthMm);
+  const shared = runs.filter(({ part }) => part !== "string");
+  return Math.max(0, ...strings) + shared.reduce((sum, { lengthMm }) => sum + lengthMm, 0);
 }
 
 function judgedDrop(dropPct: number, limitPct: number, level: "care" | "note" | "good") {
@@ -106,7 +113,7 @@ export const cableDropRule: CopperRule<"cableDrop", CableDropReason> = {
   step: "protection",
   sense: "atMost",
   chart: { skies: [], edge: null },
-  mendedBy: "copper",
+  fixedBy: "copper",
   ofInput: false,
   judge: cableDrop,
 };

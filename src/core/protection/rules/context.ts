@@ -1,37 +1,37 @@
 import {
   batteryRun,
   bondRun,
-  branchesOfRows,
+  branchesOfStrings,
   ratedPanel,
   type ResolvedRun,
-  runsOfLane,
-  usedRows,
+  runsOfPortArray,
+  usedStrings,
   type WiredBranch,
   type CablingPartName,
 } from "../cabling";
 import { type ProtectiveDevice, type Plan, type Cable } from "../../plan";
-import { type Row } from "../../engine/array";
-import { type LaneContext, cableEnvironment } from "../../plan-model";
+import { type PvString } from "../../engine/array";
+import { type PortArrayContext, cableEnvironment } from "../../plan-model";
 import { type RuleOutcome, type Subject, type RuleFacts } from "../../checks";
 
 /** The cables, fuses and switches of one port as they are said, worked out and assumed. */
-export type LaneParts = {
-  readonly context: LaneContext;
+export type PortArrayParts = {
+  readonly context: PortArrayContext;
   readonly inputId: string;
   readonly portId: string;
   readonly runs: readonly ResolvedRun[];
-  readonly rows: readonly Row[];
+  readonly strings: readonly PvString[];
   /** Every branch that stands in parallel with others, groups inside strings too. */ readonly branches: readonly WiredBranch[];
   /** From its panels' frames to earth. */ readonly bond: ResolvedRun | null;
 };
 
-/** What rules of the copper look at: a wiring's lanes with all that is said of what joins them. */
+/** What rules of the copper look at: a wiring's port arrays with all that is said of what joins them. */
 export type CopperContext = {
   readonly plan: Plan;
   readonly wiringId: string;
   readonly runs: readonly Cable[];
   readonly guards: readonly ProtectiveDevice[];
-  readonly lanes: readonly LaneParts[];
+  readonly portArrays: readonly PortArrayParts[];
   /** From each charge controller in use to its battery. */ readonly batteries: readonly ResolvedRun[];
 };
 
@@ -47,20 +47,22 @@ export type CopperRule<Id extends string, R> = RuleFacts<Id> & {
 export function copperContext(
   plan: Plan,
   wiringId: string,
-  lanes: readonly LaneContext[],
-  poseId: string,
+  portArrays: readonly PortArrayContext[],
+  positionId: string,
 ): CopperContext | null {
   const wiring = plan.wirings.find(({ id }) => id === wiringId);
   if (wiring === undefined) return null;
   const { runs, guards } = wiring;
-  const around = cableEnvironment(plan, poseId);
-  const parts = lanes.flatMap((context): LaneParts[] => {
-    const { inputId, portId } = context.lane;
+  const around = cableEnvironment(plan, positionId);
+  const parts = portArrays.flatMap((context): PortArrayParts[] => {
+    const { inputId, portId } = context.portArray;
     if (inputId === null || portId === null) return [];
-    const rows = usedRows(context.lane);
-    const runs = runsOfLane(plan, wiring, context.lane, around);
-    const branches = branchesOfRows(rows, (tile) => ratedPanel(plan, tile)) ?? [];
-    return [{ context, inputId, portId, rows, branches, runs, bond: bondRun(plan, wiring, context.lane, around) }];
+    const strings = usedStrings(context.portArray);
+    const runs = runsOfPortArray(plan, wiring, context.portArray, around);
+    const branches = branchesOfStrings(strings, (tile) => ratedPanel(plan, tile)) ?? [];
+    return [
+      { context, inputId, portId, strings, branches, runs, bond: bondRun(plan, wiring, context.portArray, around) },
+    ];
   });
   const inputs = [...new Set(parts.map(({ inputId }) => inputId))];
   return {
@@ -68,7 +70,7 @@ export function copperContext(
     wiringId,
     runs,
     guards,
-    lanes: parts,
+    portArrays: parts,
     batteries: inputs.flatMap((inputId) => batteryRun(plan, wiring, inputId, around) ?? []),
   };
 }
@@ -85,31 +87,34 @@ export function isCopperSaid({ wirings, protect }: Plan, wiringId: string): bool
     joining === "plugs" ||
     isWet ||
     // a group inside a string is joined by branch connectors whatever is said
-    wiring.lanes.some(({ rows }) => rows.some(({ items }) => items.some(({ type }) => type === "group")))
+    wiring.portArrays.some(({ strings }) => strings.some(({ items }) => items.some(({ type }) => type === "group")))
   );
 }
 
-/** All cables that somebody has said something of, with the lane they belong to; the battery's has none. */
-export function saidRuns({ lanes, batteries }: CopperContext) {
+/** All cables that somebody has said something of, with the port array they belong to; the battery's has none. */
+export function saidRuns({ portArrays, batteries }: CopperContext) {
   return [
-    ...lanes.flatMap((lane) => lane.runs.map((run) => ({ run, lane: lane as LaneParts | null }))),
-    ...batteries.map((run) => ({ run, lane: null })),
-  ].flatMap(({ run, lane }) => (run.said === null ? [] : [{ run, said: run.said, lane }]));
+    ...portArrays.flatMap((portArray) =>
+      portArray.runs.map((run) => ({ run, portArray: portArray as PortArrayParts | null })),
+    ),
+    ...batteries.map((run) => ({ run, portArray: null })),
+  ].flatMap(({ run, portArray }) => (run.said === null ? [] : [{ run, said: run.said, portArray }]));
 }
 
 export function nameOf(
   { plan }: Pick<CopperContext, "plan">,
   run: Pick<ResolvedRun, "part" | "from" | "to">,
-  lane: LaneParts | null,
+  portArray: PortArrayParts | null,
 ): CablingPartName {
   const { from } = run;
-  const branch = from.type === "row" ? (lane?.branches.find(({ row }) => row.id === from.rowId) ?? null) : null;
-  const inputId = lane?.inputId ?? (from.type === "output" ? from.inputId : "");
-  const device = lane?.context.device ?? plan.inputs.find(({ id }) => id === inputId)?.device;
+  const branch =
+    from.type === "string" ? (portArray?.branches.find(({ string }) => string.id === from.stringId) ?? null) : null;
+  const inputId = portArray?.inputId ?? (from.type === "output" ? from.inputId : "");
+  const device = portArray?.context.device ?? plan.inputs.find(({ id }) => id === inputId)?.device;
   return {
     part: run.part,
     place: branch?.place ?? null,
     inputName: device?.name ?? "",
-    portName: lane === null || lane.context.device.ports.length < 2 ? null : lane.context.port.name,
+    portName: portArray === null || portArray.context.device.ports.length < 2 ? null : portArray.context.port.name,
   };
 }

@@ -1,4 +1,4 @@
-import { allMends } from "../../wiring/best-wirings";
+import { allFixes } from "../../wiring/best-wirings";
 import {
   applyChanges,
   type Change,
@@ -22,12 +22,12 @@ import {
   randomPlan,
   withCopper,
 } from "@/testing";
-import { newTile, rowOf } from "../../engine/array";
+import { newTile, stringOf } from "../../engine/array";
 import { assess, type Finding } from "../../assessment";
 import { type FuseReason } from "./fuses";
 import { passes } from "../../checks";
 
-/** Three rows of one panel each, 38 m from the shed: Isc 8.42 A, Imp 7.85 A, Vmp 30.6 V, fuse 15 A, hottest air 30 °C. */
+/** Three strings of one panel each, 38 m from the shed: Isc 8.42 A, Imp 7.85 A, Vmp 30.6 V, fuse 15 A, hottest air 30 °C. */
 const shed = changed(demoPlan("Bee-keeper"), { type: "setStandards", patch: { cable: "land" } });
 const port = { inputId: "station", portId: "pv" };
 const junction: End = { type: "junction", ...port };
@@ -48,13 +48,13 @@ const guard = (more: Partial<ProtectiveDevice> & Pick<ProtectiveDevice, "id" | "
   guard: { kind: "fuse", ratedA: 15, ratedV: 1000, breaksA: null, ...more },
 });
 const runOf = (change: Change) => (change.type === "setRun" ? change.run : trunk);
-const fuseIn = (row: number, more: Partial<ProtectiveDevice> = {}) =>
-  guard({ id: `f${row}`, at: { type: "row", rowId: `r${row}` }, ...more });
+const fuseIn = (string: number, more: Partial<ProtectiveDevice> = {}) =>
+  guard({ id: `f${string}`, at: { type: "string", stringId: `r${string}` }, ...more });
 
 function findings(plan: Plan): readonly Finding[] {
   const assessment = assess(plan, wiringId);
   if (assessment.type !== "assessed") throw new Error("it can be judged");
-  return assessment.findings.map((finding) => ({ ...finding, mends: [], needs: null }));
+  return assessment.findings.map((finding) => ({ ...finding, fixes: [], needs: null }));
 }
 const of = (plan: Plan, rule: Finding["rule"], about = "") => {
   const found = findings(plan).find((finding) => finding.rule === rule && finding.id.includes(about));
@@ -67,7 +67,7 @@ describe("cables", () => {
     for (const rule of ["cableAmps", "cableDrop", "guards", "plugs", "shock"]) expect(rules).not.toContain(rule);
   });
 
-  test("must carry 1.56 times the short circuit of all rows, where it lies", () => {
+  test("must carry 1.56 times the short circuit of all strings, where it lies", () => {
     // 1.56 × 25.26 A; 6 AWG can carry 75 A at 30 °C, at terminals for 60 °C 55, for 75 °C 65
     expect(of(changed(shed, run({})), "cableAmps")).toMatchObject({ level: "good", limit: 55 });
     expect(of(changed(shed, run({ terminalC: 75 })), "cableAmps")).toMatchObject({ level: "good", limit: 65 });
@@ -96,10 +96,20 @@ describe("cables", () => {
   });
 
   test("a string's must also carry its fuse, or what the others push into it", () => {
-    const ofRow = run({ id: "r", from: { type: "row", rowId: "r1" }, to: junction, where: "inside", how: null });
+    const ofString = run({
+      id: "r",
+      from: { type: "string", stringId: "r1" },
+      to: junction,
+      where: "inside",
+      how: null,
+    });
     const thin = (plan: Plan, ...more: Change[]) =>
       of(
-        changed(plan, ofRow, ...more, { type: "setRun", wiringId, run: { ...trunk, ...runOf(ofRow), size: "12 AWG" } }),
+        changed(plan, ofString, ...more, {
+          type: "setRun",
+          wiringId,
+          run: { ...trunk, ...runOf(ofString), size: "12 AWG" },
+        }),
         "cableAmps",
       );
     // the usual rule wants 15 A there; a 30 A fuse that is fitted counts as it is, over the 20 A of 12 AWG
@@ -107,12 +117,15 @@ describe("cables", () => {
     expect(thin(shed, fuseIn(1, { ratedA: 30 }))).toMatchObject({ level: "stop", value: 30, limit: 20 });
     // two strings need no fuse: 1.25 × 8.42 A, less than 1.56 × 8.42 A
     const [wiring] = shed.wirings;
-    const lanes = (wiring?.lanes ?? []).map((lane) => ({ ...lane, rows: lane.rows.slice(0, 2) }));
-    const two = changed(shed, { type: "rewire", wiringId, lanes, counts: {} });
+    const portArrays = (wiring?.portArrays ?? []).map((portArray) => ({
+      ...portArray,
+      strings: portArray.strings.slice(0, 2),
+    }));
+    const two = changed(shed, { type: "rewire", wiringId, portArrays, counts: {} });
     expect(thin(two)?.value).toBeCloseTo(1.56 * 8.42, 6);
   });
 
-  test("loses 2·L·R·I of the lowest row's volts, with the copper as warm as what it lies in", () => {
+  test("loses 2·L·R·I of the lowest string's volts, with the copper as warm as what it lies in", () => {
     // 2 × 38 m × 1.30 Ω/km × (1 + 0.00393 × 10) × 23.55 A = 2.4182 V of 30.6 V
     expect(of(changed(shed, run({})), "cableDrop")).toMatchObject({ level: "care", limit: 3 });
     expect(of(changed(shed, run({})), "cableDrop")?.value).toBeCloseTo(7.903, 2);
@@ -135,9 +148,9 @@ test("a group inside a string is a parallel set of its own, as deep as it lies",
   // one string of two groups of four, 5.9 A each, 10 A on the label: three others push 17.7 A into each; as four strings alike
   const four = (first: number) => ({
     type: "group" as const,
-    rows: [0, 1, 2, 3].map((k) => rowOf([newTile("a", first + k)])),
+    strings: [0, 1, 2, 3].map((k) => stringOf([newTile("a", first + k)])),
   });
-  const grouped = mixedPlan([rowOf([four(1), four(5)])]);
+  const grouped = mixedPlan([stringOf([four(1), four(5)])]);
   const rated = {
     ...grouped,
     panels: grouped.panels.map((panel) => ({
@@ -167,9 +180,9 @@ test("a group inside a string is a parallel set of its own, as deep as it lies",
 test("unlike strings are fused each by its own numbers", () => {
   // 5.9 A / 10 A in series twice, beside two strings of 13.95 A / 25 A: the first takes a 10 A fuse, the others need none
   const mixed = mixedPlan([
-    rowOf([newTile("a", 1), newTile("a", 2)]),
-    rowOf([newTile("c", 1)]),
-    rowOf([newTile("c", 2)]),
+    stringOf([newTile("a", 1), newTile("a", 2)]),
+    stringOf([newTile("c", 1)]),
+    stringOf([newTile("c", 2)]),
   ]);
   const rated = { a: [5.9, 10], c: [13.95, 25] } as const;
   const label = (id: string, vmpV: number | null) => {
@@ -221,12 +234,12 @@ test("one isolator has to do for every wiring of the same panels", () => {
 });
 
 describe("fuses and switches", () => {
-  const fitted = (...rows: number[]) => changed(shed, ...rows.map((row) => fuseIn(row)));
+  const fitted = (...strings: number[]) => changed(shed, ...strings.map((string) => fuseIn(string)));
   const care = (plan: Plan) => {
     const found = findings(plan).find(({ rule }) => rule === "fuses");
     return [found?.level, (found?.reason as FuseReason).outcome];
   };
-  test("the Care for fuses ends when each row has one", () => {
+  test("the Care for fuses ends when each string has one", () => {
     expect([care(shed), care(fitted(1)), care(fitted(1, 2, 3))]).toEqual([
       ["care", "fuseEach"],
       ["care", "fuseRest"],
@@ -314,8 +327,8 @@ describe("plugs", () => {
     ["a plug nobody sells a lead for", end({ kindId: "own" }), "note"],
   ])("%s", (_, change, level) => expect(of(changed(tent, change), "plugs", "chain")?.level).toBe(level));
 
-  test("panels of a row that end in unlike plugs are told with what joins them, or that nothing known does", () => {
-    const mixed = mixedPlan([rowOf([newTile("a", 1), newTile("c", 1)])]);
+  test("panels of a string that end in unlike plugs are told with what joins them, or that nothing known does", () => {
+    const mixed = mixedPlan([stringOf([newTile("a", 1), newTile("c", 1)])]);
     const withEnd = (kindId: string) => {
       const plan = changed(mixed, { type: "setPanelEnd", end: { panelId: "c", kindId, turned: null } });
       return of(plan, "plugs", "unlike")?.level;
@@ -323,7 +336,7 @@ describe("plugs", () => {
     expect([withEnd("latch"), withEnd("modular"), withEnd("own")]).toEqual([undefined, "note", "care"]);
   });
 
-  test("branch plugs that bear less than the rows give are a Stop, a box is none", () => {
+  test("branch plugs that bear less than the strings give are a Stop, a box is none", () => {
     const joined = (joining: "plugs" | "box") => changed(shed, { type: "setProtect", patch: { joining } });
     expect(of(joined("plugs"), "plugs", "branches")).toMatchObject({ level: "stop", limit: 30 });
     expect(of(joined("box"), "plugs", "branches")).toBeNull();
@@ -342,7 +355,7 @@ test("what terminals take, let back or join is asked once cables are chosen, and
   const nobody = { pvMm2: null, batteryMm2: null, backfeed: null, joins: null };
   // 6 mm² in the sun at 66 °C can carry 47.9 A, the battery's fuse is of 50 A; 10 mm² can carry 66
   expect(told(nobody)).toEqual(["open", "open", "open", undefined]);
-  const from = { type: "row", rowId: "r1" } as const;
+  const from = { type: "string", stringId: "r1" } as const;
   const to = { type: "junction", inputId: "press", portId: "pv" } as const;
   const thin: Change = {
     type: "setRun",
@@ -381,44 +394,43 @@ test("wet, 30 V are a shock hazard", () => {
   expect(of(changed(shed, run({})), "shock")).toBeNull();
 });
 
-describe("mends of the copper", () => {
+describe("fixes of the copper", () => {
   test("each that is offered makes its finding pass, or ends its Stop, and makes no other", () => {
-    const tried = { mends: 0, failing: 0 };
+    const tried = { fixes: 0, failing: 0 };
     for (let seed = 1; seed <= runs(4); seed++) {
       const plan = withCopper(randomPlan(seed), createRandom(seed + 7000));
       const before = findings(plan);
-      for (const [id, { mends }] of allMends(plan, wiringId)) {
+      for (const [id, { fixes }] of allFixes(plan, wiringId)) {
         const finding = before.find((each) => each.id === id);
         if (finding === undefined || !copperRules.includes(finding.rule) || finding.rule === "fuses") continue;
         tried.failing += 1;
-        for (const { changes, kind } of mends) {
-          tried.mends += 1;
+        for (const { changes, kind } of fixes) {
+          tried.fixes += 1;
           const after = findings(applyChanges(plan, changes));
           const then = after.find((each) => each.id === id);
-          const mended =
-            then === undefined || passes(then.level) || (finding.level === "stop" && then.level === "open");
-          expect([seed, id, kind, mended]).toEqual([seed, id, kind, true]);
+          const fixed = then === undefined || passes(then.level) || (finding.level === "stop" && then.level === "open");
+          expect([seed, id, kind, fixed]).toEqual([seed, id, kind, true]);
           const stops = after.filter(({ level }) => level === "stop").map((each) => each.id);
           const known = before.filter(({ level }) => level === "stop").map((each) => each.id);
           expect(stops.filter((each) => !known.includes(each))).toEqual([]);
         }
       }
     }
-    expect(tried.mends).toBeGreaterThan(3);
+    expect(tried.fixes).toBeGreaterThan(3);
   });
-  test("a cable that no size of its standard mends is mended by more in series, where the input bears it", () => {
+  test("a cable that no size of its standard fixes is fixed by more in series, where the input bears it", () => {
     const far = planWith({ series: 1, strings: 4, port: { maxV: 400, minV: 10, maxW: 4000, currentLimits: [] } });
-    const [lane] = far.wirings[0]?.lanes ?? [];
-    const at = { inputId: lane?.inputId ?? "", portId: lane?.portId ?? "" };
+    const [portArray] = far.wirings[0]?.portArrays ?? [];
+    const at = { inputId: portArray?.inputId ?? "", portId: portArray?.portId ?? "" };
     const plan = changed(
       far,
       run({ from: { type: "junction", ...at }, to: { type: "isolator", ...at }, lengthMm: 190_000, size: "2 AWG" }),
     );
     const [drop] = findings(plan).filter(({ rule }) => rule === "cableDrop");
     expect(drop?.level).toBe("care");
-    const mends = allMends(plan, wiringId).get(drop?.id ?? "")?.mends ?? [];
-    expect(mends[0]?.kind).toMatchObject({ type: "matrix", series: 4, strings: 1 });
-    const after = findings(applyChanges(plan, mends[0]?.changes ?? []));
+    const fixes = allFixes(plan, wiringId).get(drop?.id ?? "")?.fixes ?? [];
+    expect(fixes[0]?.kind).toMatchObject({ type: "matrix", series: 4, strings: 1 });
+    const after = findings(applyChanges(plan, fixes[0]?.changes ?? []));
     expect(after.find(({ id }) => id === drop?.id)?.level).toBe("good");
   });
   const copperRules: readonly string[] = ["cableAmps", "cableDrop", "guards", "plugs"];
@@ -435,12 +447,14 @@ test("cables, fuses, isolators and battery fuses of random plans are judged as o
     const plan = { ...drawn, site: { ...drawn.site, recordHighC } };
     const assessment = assess(plan, wiringId);
     if (assessment.type !== "assessed") continue;
-    const { findings: told, lanes: judged } = assessment;
-    const lanes = (plan.wirings[0]?.lanes ?? []).filter((lane) =>
-      judged.some(({ inputId, portId }) => lane.inputId === inputId && lane.portId === portId),
+    const { findings: told, portArrays: judged } = assessment;
+    const portArrays = (plan.wirings[0]?.portArrays ?? []).filter((portArray) =>
+      judged.some(({ inputId, portId }) => portArray.inputId === inputId && portArray.portId === portId),
     );
-    const known = { ...plan, wirings: plan.wirings.map((wiring) => ({ ...wiring, lanes })) };
-    for (const { rule, what, about, level, why } of dueCopper(known, recordHighC, (rows) => coldestVolts(plan, rows))) {
+    const known = { ...plan, wirings: plan.wirings.map((wiring) => ({ ...wiring, portArrays })) };
+    for (const { rule, what, about, level, why } of dueCopper(known, recordHighC, (strings) =>
+      coldestVolts(plan, strings),
+    )) {
       if (level === "doubt") continue;
       const found = told.find(
         (finding) => finding.rule === rule && what === whatOf(finding) && finding.id.endsWith(about),
@@ -497,9 +511,9 @@ function whatOf({ subject }: Finding): string {
   switch (subject.type) {
     case "run":
       return subject.runId;
-    case "row":
-      return subject.rowId;
-    case "lane":
+    case "string":
+      return subject.stringId;
+    case "portArray":
       return `${subject.inputId}/${subject.portId}`;
     case "input":
       return subject.inputId;

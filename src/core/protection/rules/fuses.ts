@@ -1,5 +1,5 @@
 import {
-  branchesOfRows,
+  branchesOfStrings,
   type BranchPlace,
   isFuseStrict,
   minRated,
@@ -8,8 +8,8 @@ import {
   type WiredBranch,
 } from "../cabling";
 import { assumedFuseA, brightSkyFactor, fuseFactor, fuseSizeA } from "../../engine/fuse";
-import { type LaneContext, kindOf, type Assumption } from "../../plan-model";
-import { type Amount, type RuleOutcome, type Level, type LaneRule } from "../../checks";
+import { type PortArrayContext, kindOf, type Assumption } from "../../plan-model";
+import { type Amount, type RuleOutcome, type Level, type PortArrayRule } from "../../checks";
 
 /** What the others of its sets could push into the branch that is worst off, and the fuse that would stop it. */
 export type FuseFacts = {
@@ -32,7 +32,7 @@ export type FuseFacts = {
   readonly needed: number;
   readonly missing: readonly {
     readonly place: BranchPlace;
-    readonly rowId: string | null;
+    readonly stringId: string | null;
     readonly sizeA: number | null;
   }[];
 };
@@ -63,8 +63,8 @@ const outcomes: Readonly<Record<FuseOutcome, Level>> = {
  * and none fits, it is a Stop; a question where that hangs on a rating assumed against the panel's own Isc. Blocking diodes do not
  * count: they fail short. Fuses that are fitted are judged where they sit. Null where nothing stands in parallel.
  */
-export function fuses(context: LaneContext): RuleOutcome<FuseReason> | null {
-  const branches = branchesOfRows(context.lane.rows, (tile) => {
+export function fuses(context: PortArrayContext): RuleOutcome<FuseReason> | null {
+  const branches = branchesOfStrings(context.portArray.strings, (tile) => {
     const { name, fit } = kindOf(context, tile);
     const stated = fit.label.maxSeriesFuseA;
     return {
@@ -76,7 +76,8 @@ export function fuses(context: LaneContext): RuleOutcome<FuseReason> | null {
   });
   if (branches === null || branches.length === 0) return null;
   const isStrict = isFuseStrict(context);
-  const fittedA = ({ row }: WiredBranch) => (row.id === null ? null : (context.copper.fusesA.get(row.id) ?? null));
+  const fittedA = ({ string }: WiredBranch) =>
+    string.id === null ? null : (context.copper.fusesA.get(string.id) ?? null);
   const needing = branches.filter((branch) => needsFuse(branch, isStrict));
   const missing = needing.filter((branch) => fittedA(branch) === null);
   const graded = branches
@@ -102,7 +103,7 @@ export function fuses(context: LaneContext): RuleOutcome<FuseReason> | null {
     fittedA: fittedA(branch),
     branches: branches.length,
     needed: needing.length,
-    missing: missing.map(({ place, row, sizeA }) => ({ place, rowId: row.id, sizeA })),
+    missing: missing.map(({ place, string, sizeA }) => ({ place, stringId: string.id, sizeA })),
   };
   // with its fuse in, that is what can flow through it
   const judgedA = outcome === "fitted" ? (facts.fittedA ?? marginedA) : (facts.strictA ?? marginedA);
@@ -158,12 +159,12 @@ function assumedIn(branch: WiredBranch): Assumption[] {
   return least !== null && least.isAssumed ? [{ type: "fuseRating", panelName: least.name, amps: least.ratingA }] : [];
 }
 
-export const fusesRule: LaneRule<"fuses", FuseReason> = {
+export const fusesRule: PortArrayRule<"fuses", FuseReason> = {
   id: "fuses",
   step: "protection",
   sense: "atMost",
   chart: { skies: [], edge: null },
-  mendedBy: "copper",
+  fixedBy: "copper",
   ofInput: false,
   judge: fuses,
 };

@@ -1,6 +1,6 @@
 import { maxAmps } from "../../engine/cable";
 import {
-  ampsOfRows,
+  ampsOfStrings,
   batteryVoltsOf,
   elsewhere,
   minRated,
@@ -17,11 +17,11 @@ import {
   fuseFactor,
 } from "../../engine/fuse";
 import { fuseAt, type ProtectiveDevice, sameEnd } from "../../plan";
-import { type Row } from "../../engine/array";
+import { type PvString } from "../../engine/array";
 import { maxColdVolts } from "../../wiring/rules";
-import { type LaneContext, type Assumption } from "../../plan-model";
+import { type PortArrayContext, type Assumption } from "../../plan-model";
 import { type Amount, type Level } from "../../checks";
-import { type CopperContext, type CopperJudged, type CopperRule, type LaneParts, nameOf } from "./context";
+import { type CopperContext, type CopperJudged, type CopperRule, type PortArrayParts, nameOf } from "./context";
 
 /** What is wrong or right with a fuse, a breaker or a switch that is fitted. */
 export type GuardReason = {
@@ -70,20 +70,20 @@ type Said = {
 /** Every fuse, breaker and switch that is said to be fitted: its amps both ways, its DC volts against the coldest dawn. */
 function guards(copper: CopperContext): readonly CopperJudged<GuardReason>[] {
   return [
-    ...copper.lanes.flatMap((lane) => [...ofRows(copper, lane), ...ofSwitch(copper, lane)]),
+    ...copper.portArrays.flatMap((portArray) => [...ofStrings(copper, portArray), ...ofSwitch(copper, portArray)]),
     ...copper.batteries.flatMap((run) => ofBattery(copper, run)),
   ];
 }
 
-function ofRows(copper: CopperContext, lane: LaneParts): CopperJudged<GuardReason>[] {
-  const { context, inputId, portId } = lane;
-  return lane.branches.flatMap((branch): CopperJudged<GuardReason>[] => {
-    const { iscA, backfeedA, ratingA, row } = branch;
-    const at = { type: "row", rowId: row.id ?? "" } as const;
+function ofStrings(copper: CopperContext, portArray: PortArrayParts): CopperJudged<GuardReason>[] {
+  const { context, inputId, portId } = portArray;
+  return portArray.branches.flatMap((branch): CopperJudged<GuardReason>[] => {
+    const { iscA, backfeedA, ratingA, string } = branch;
+    const at = { type: "string", stringId: string.id ?? "" } as const;
     const guard = fuseAt(copper.guards, at);
     if (guard === null) return [];
     const least = minRated(branch);
-    const whole = highestOf(copper, context, context.lane.rows, [row]);
+    const whole = highestOf(copper, context, context.portArray.strings, [string]);
     const wholeV = whole.volts;
     const said = firstOf([
       ratingA === null ? null : atMost(guard.ratedA, ratingA, "overPanel", "stop"),
@@ -98,7 +98,7 @@ function ofRows(copper: CopperContext, lane: LaneParts): CopperJudged<GuardReaso
       {
         ...judged(said, assumed),
         reason: {
-          ...reasonOf(guard, said, nameOf(copper, { part: "row", from: at, to: at }, lane)),
+          ...reasonOf(guard, said, nameOf(copper, { part: "string", from: at, to: at }, portArray)),
           highestV: wholeV,
           inWiring: whole.inWiring,
           flowsA: iscA,
@@ -107,21 +107,21 @@ function ofRows(copper: CopperContext, lane: LaneParts): CopperJudged<GuardReaso
           adviseA: branch.sizeA,
           ...noBattery,
         },
-        subject: { type: "row", wiringId: copper.wiringId, rowId: row.id ?? "" },
+        subject: { type: "string", wiringId: copper.wiringId, stringId: string.id ?? "" },
         about: `${inputId}/${portId}`,
       },
     ];
   });
 }
 
-function ofSwitch(copper: CopperContext, lane: LaneParts): CopperJudged<GuardReason>[] {
-  const { context, inputId, portId, rows, runs } = lane;
+function ofSwitch(copper: CopperContext, portArray: PortArrayParts): CopperJudged<GuardReason>[] {
+  const { context, inputId, portId, strings, runs } = portArray;
   const at = { type: "isolator", inputId, portId } as const;
   const guard = copper.guards.find(({ at: sits }) => sameEnd(sits, at));
-  const subject = { type: "lane", inputId, portId } as const;
-  const name = nameOf(copper, { part: "trunk", from: at, to: at }, lane);
-  const whole = highestOf(copper, context, rows, rows);
-  const most = maxAmpsOf(copper, rows);
+  const subject = { type: "portArray", inputId, portId } as const;
+  const name = nameOf(copper, { part: "trunk", from: at, to: at }, portArray);
+  const whole = highestOf(copper, context, strings, strings);
+  const most = maxAmpsOf(copper, strings);
   const iscA = most.amps;
   // a breaker heats up and trips where an isolator does not
   const needA = (guard?.kind === "breaker" ? fuseFactor : brightSkyFactor) * iscA;
@@ -153,27 +153,27 @@ function ofSwitch(copper: CopperContext, lane: LaneParts): CopperJudged<GuardRea
 
 type Highest = { readonly inWiring: string | null };
 
-/** The most volts at which rows stand on the coldest dawn, in this wiring or in any other of the panels of `of`. */
+/** The most volts at which strings stand on the coldest dawn, in this wiring or in any other of the panels of `of`. */
 export function highestOf(
   { plan, wiringId }: Pick<CopperContext, "plan" | "wiringId">,
-  context: LaneContext,
-  rows: readonly Row[],
-  of: readonly Row[],
+  context: PortArrayContext,
+  strings: readonly PvString[],
+  of: readonly PvString[],
 ): Highest & { readonly volts: number } {
-  const here = { volts: maxColdVolts(context, rows).volts, inWiring: null };
+  const here = { volts: maxColdVolts(context, strings).volts, inWiring: null };
   return elsewhere(plan, wiringId, of)
-    .map(({ wiringName, rows: theirs }) => ({ volts: maxColdVolts(context, theirs).volts, inWiring: wiringName }))
+    .map(({ wiringName, strings: theirs }) => ({ volts: maxColdVolts(context, theirs).volts, inWiring: wiringName }))
     .reduce<Highest & { readonly volts: number }>((most, each) => (each.volts > most.volts ? each : most), here);
 }
 
-/** The most amps that rows give short-circuited, in this wiring or in any other of the same panels. */
+/** The most amps that strings give short-circuited, in this wiring or in any other of the same panels. */
 export function maxAmpsOf(
   { plan, wiringId }: Pick<CopperContext, "plan" | "wiringId">,
-  rows: readonly Row[],
+  strings: readonly PvString[],
 ): Highest & { readonly amps: number } {
-  const here = { amps: ampsOfRows(plan, rows)?.iscA ?? 0, inWiring: null };
-  return elsewhere(plan, wiringId, rows)
-    .map(({ wiringName, rows: theirs }) => ({ amps: ampsOfRows(plan, theirs)?.iscA ?? 0, inWiring: wiringName }))
+  const here = { amps: ampsOfStrings(plan, strings)?.iscA ?? 0, inWiring: null };
+  return elsewhere(plan, wiringId, strings)
+    .map(({ wiringName, strings: theirs }) => ({ amps: ampsOfStrings(plan, theirs)?.iscA ?? 0, inWiring: wiringName }))
     .reduce<Highest & { readonly amps: number }>((most, each) => (each.amps > most.amps ? each : most), here);
 }
 
@@ -278,7 +278,7 @@ export const guardsRule: CopperRule<"guards", GuardReason> = {
   step: "protection",
   sense: "atMost",
   chart: { skies: [], edge: null },
-  mendedBy: "copper",
+  fixedBy: "copper",
   ofInput: false,
   judge: guards,
 };

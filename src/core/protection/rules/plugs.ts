@@ -1,6 +1,6 @@
 import {
-  ampsOfRow,
-  ampsOfRows,
+  ampsOfString,
+  ampsOfStrings,
   type BranchPlace,
   chainOf,
   faultThrough,
@@ -13,7 +13,7 @@ import { type ChainFault } from "../connectors";
 import { maxColdVolts } from "../../wiring/rules";
 import { brightSkyFactor } from "../../engine/fuse";
 import { type Level } from "../../checks";
-import { type CopperContext, type CopperJudged, type CopperRule, type LaneParts } from "./context";
+import { type CopperContext, type CopperJudged, type CopperRule, type PortArrayParts } from "./context";
 
 export type PlugsReason = {
   readonly type: "plugs";
@@ -36,17 +36,17 @@ export type PlugsReason = {
  * Only where somebody said what plugs there are.
  */
 function plugs(copper: CopperContext): readonly CopperJudged<PlugsReason>[] {
-  return copper.lanes.flatMap((lane) => {
-    const { context, inputId, portId } = lane;
+  return copper.portArrays.flatMap((portArray) => {
+    const { context, inputId, portId } = portArray;
     const { joining, portEnds, panelEnds } = copper.plan.protect;
     const said = portEnds.some((end) => end.inputId === inputId && end.portId === portId);
     // the search for a chain is left where nothing would be said of it
-    const hasGroup = lane.branches.some(({ place }) => place.inGroup !== null);
+    const hasGroup = portArray.branches.some(({ place }) => place.inGroup !== null);
     if (!said && joining !== "plugs" && panelEnds.length === 0 && !hasGroup) return [];
-    const iscA = ampsOfRows(copper.plan, lane.rows)?.iscA ?? 0;
+    const iscA = ampsOfStrings(copper.plan, portArray.strings)?.iscA ?? 0;
     const amps = brightSkyFactor * iscA;
-    const volts = maxColdVolts(context, context.lane.rows).volts;
-    const chain = chainOf(copper.plan, context.lane, amps, volts);
+    const volts = maxColdVolts(context, context.portArray.strings).volts;
+    const chain = chainOf(copper.plan, context.portArray, amps, volts);
     const facts = {
       type: "plugs" as const,
       inputName: context.device.name,
@@ -57,8 +57,12 @@ function plugs(copper: CopperContext): readonly CopperJudged<PlugsReason>[] {
       count: chain.links.length,
       place: null,
     };
-    const found: CopperJudged<PlugsReason>[] = said ? [ofChain(chain, facts, lane)] : [];
-    return [...found, ...branchConnectors(copper, lane, facts, chain.branchA), ...unlikeIn(copper, lane, facts)];
+    const found: CopperJudged<PlugsReason>[] = said ? [ofChain(chain, facts, portArray)] : [];
+    return [
+      ...found,
+      ...branchConnectors(copper, portArray, facts, chain.branchA),
+      ...unlikeIn(copper, portArray, facts),
+    ];
   });
 }
 
@@ -69,7 +73,7 @@ function plugs(copper: CopperContext): readonly CopperJudged<PlugsReason>[] {
  */
 function branchConnectors(
   { plan, guards }: CopperContext,
-  { branches, inputId, portId }: LaneParts,
+  { branches, inputId, portId }: PortArrayParts,
   facts: Omit<PlugsReason, "outcome" | "faults" | "bearsA">,
   connectorA: number,
 ): CopperJudged<PlugsReason>[] {
@@ -85,7 +89,7 @@ function branchConnectors(
     const commonA = brightSkyFactor * set.reduce((sum, { iscA }) => sum + iscA, 0);
     const ownA = Math.max(
       ...set.map((branch) => {
-        const fuse = branch.row.id === null ? null : fuseAt(guards, { type: "row", rowId: branch.row.id });
+        const fuse = branch.string.id === null ? null : fuseAt(guards, { type: "string", stringId: branch.string.id });
         return Math.max(brightSkyFactor * branch.iscA, faultThrough(branch, fuse));
       }),
     );
@@ -100,22 +104,23 @@ function branchConnectors(
     {
       ...base(joining === "plugs" ? "stop" : "care", worst.amps, connectorA),
       reason: { ...facts, outcome: "branches", faults: [], bearsA: connectorA, amps: worst.amps, place: worst.place },
-      subject: { type: "lane", inputId, portId },
+      subject: { type: "portArray", inputId, portId },
       about: "branches",
     },
   ];
 }
 
-/** Panels in a row whose leads end in different plugs: told once for each pair of kinds, as something lies between them. */
+/** Panels in a string whose leads end in different plugs: told once for each pair of kinds, as something lies between them. */
 function unlikeIn(
   { plan }: CopperContext,
-  { context, inputId, portId }: LaneParts,
+  { context, inputId, portId }: PortArrayParts,
   facts: Omit<PlugsReason, "outcome" | "faults" | "bearsA">,
 ): CopperJudged<PlugsReason>[] {
-  // what lies within a row carries that row's amps
-  const amps = brightSkyFactor * Math.max(0, ...context.lane.rows.map((row) => ampsOfRow(plan, row)?.iscA ?? 0));
+  // what lies within a string carries that string's amps
+  const amps =
+    brightSkyFactor * Math.max(0, ...context.portArray.strings.map((string) => ampsOfString(plan, string)?.iscA ?? 0));
   const met = new Map(
-    unlikeEnds(plan, context.lane, amps, facts.volts).map((each) => [`${each.fromName} ${each.toName}`, each]),
+    unlikeEnds(plan, context.portArray, amps, facts.volts).map((each) => [`${each.fromName} ${each.toName}`, each]),
   );
   return [...met].map(([about, { fromName, toName, adapters }]) => ({
     ...base(adapters === null ? "care" : "note", null, null),
@@ -128,7 +133,7 @@ function unlikeIn(
       count: adapters?.length ?? 0,
       bearsA: null,
     },
-    subject: { type: "lane", inputId, portId },
+    subject: { type: "portArray", inputId, portId },
     about: `unlike ${about}`,
   }));
 }
@@ -136,7 +141,7 @@ function unlikeIn(
 function ofChain(
   { faults, arrives, isFound }: PortChain,
   facts: Omit<PlugsReason, "outcome" | "faults" | "bearsA">,
-  { inputId, portId }: LaneParts,
+  { inputId, portId }: PortArrayParts,
 ): CopperJudged<PlugsReason> {
   const bears = faults.flatMap((fault) => (fault.type === "amps" ? [fault.bears] : []));
   const bearsV = faults.flatMap((fault) => (fault.type === "volts" ? [fault.bears] : []));
@@ -156,7 +161,7 @@ function ofChain(
       ? base(level, facts.volts, Math.min(...bearsV), "V")
       : base(level, overloaded ? facts.amps : null, bearsA)),
     reason: { ...facts, outcome, faults, bearsA },
-    subject: { type: "lane", inputId, portId },
+    subject: { type: "portArray", inputId, portId },
     about: "chain",
   };
 }
@@ -177,7 +182,7 @@ export const plugsRule: CopperRule<"plugs", PlugsReason> = {
   step: "protection",
   sense: "atMost",
   chart: { skies: [], edge: null },
-  mendedBy: "copper",
+  fixedBy: "copper",
   ofInput: false,
   judge: plugs,
 };

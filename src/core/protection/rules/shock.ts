@@ -16,13 +16,13 @@ const dryV = 60;
 const wetV = 30;
 
 /** Volts that a hand feels. Told once for each port, highest first dawn. */
-function shock({ plan, lanes }: CopperContext): readonly CopperJudged<ShockReason>[] {
+function shock({ plan, portArrays }: CopperContext): readonly CopperJudged<ShockReason>[] {
   const isWet = isAfloat(plan);
   const limitV = isWet ? wetV : dryV;
-  return lanes.flatMap(({ context, inputId, portId, runs }): CopperJudged<ShockReason>[] => {
+  return portArrays.flatMap(({ context, inputId, portId, runs }): CopperJudged<ShockReason>[] => {
     // a word for whoever is about to lay cables: it changes nothing about the wiring
     if (runs.every(({ said }) => said === null) && !isWet) return [];
-    const volts = maxColdVolts(context, context.lane.rows).volts;
+    const volts = maxColdVolts(context, context.portArray.strings).volts;
     if (volts <= limitV) return [];
     return [
       {
@@ -33,7 +33,7 @@ function shock({ plan, lanes }: CopperContext): readonly CopperJudged<ShockReaso
         assumptions: [],
         reason: { type: "shock", volts, limitV, isWet, inputName: context.device.name, portName: context.port.name },
         tiles: [],
-        subject: { type: "lane", inputId, portId },
+        subject: { type: "portArray", inputId, portId },
         about: "",
       },
     ];
@@ -51,7 +51,7 @@ export const shockRule: CopperRule<"shock", ShockReason> = {
   step: "protection",
   sense: "atMost",
   chart: { skies: [], edge: null },
-  mendedBy: "nothing",
+  fixedBy: "nothing",
   ofInput: false,
   judge: shock,
 };

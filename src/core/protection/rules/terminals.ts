@@ -1,9 +1,9 @@
 import { maxAmps } from "../../engine/cable";
-import { jointOfLane, outputOf, type ResolvedRun, sizeThatCounts, type CablingPartName } from "../cabling";
+import { jointOfPortArray, outputOf, type ResolvedRun, sizeThatCounts, type CablingPartName } from "../cabling";
 import { batteryFuseA } from "../../engine/fuse";
 import { controllerFactsOf, fuseAt } from "../../plan";
 import { type Level } from "../../checks";
-import { type CopperContext, type CopperJudged, type CopperRule, type LaneParts, nameOf } from "./context";
+import { type CopperContext, type CopperJudged, type CopperRule, type PortArrayParts, nameOf } from "./context";
 
 export type TerminalsReason = {
   readonly type: "terminals";
@@ -34,37 +34,39 @@ const connectorMm2 = { least: 2.5, most: 10 } as const;
  */
 function terminals(copper: CopperContext): readonly CopperJudged<TerminalsReason>[] {
   return [
-    ...copper.lanes.flatMap((lane) => ofLane(copper, lane)),
+    ...copper.portArrays.flatMap((portArray) => ofPortArray(copper, portArray)),
     ...copper.batteries.flatMap((run) => ofBattery(copper, run)),
   ];
 }
 
-function ofLane(copper: CopperContext, lane: LaneParts): CopperJudged<TerminalsReason>[] {
+function ofPortArray(copper: CopperContext, portArray: PortArrayParts): CopperJudged<TerminalsReason>[] {
   const { plan } = copper;
-  const { inputId, portId, runs, context } = lane;
-  const connectors = ofConnectors(copper, lane);
+  const { inputId, portId, runs, context } = portArray;
+  const connectors = ofConnectors(copper, portArray);
   if (context.device.kind !== "chargeController" || runs.every(({ said }) => said === null)) return connectors;
   const facts = controllerFactsOf(plan, inputId);
-  const subject = { type: "lane", inputId, portId } as const;
+  const subject = { type: "portArray", inputId, portId } as const;
   const tail = runs.find(({ part }) => part === "tail");
   return [
     ...connectors,
-    ...(tail === undefined ? [] : ofTerminal(copper, tail, lane, facts.pvMm2).map((each) => ({ ...each, subject }))),
-    ...ofBackfeed(copper, lane).map((each) => ({ ...each, subject })),
-    ...ofBond(copper, lane).map((each) => ({ ...each, subject })),
+    ...(tail === undefined
+      ? []
+      : ofTerminal(copper, tail, portArray, facts.pvMm2).map((each) => ({ ...each, subject }))),
+    ...ofBackfeed(copper, portArray).map((each) => ({ ...each, subject })),
+    ...ofBond(copper, portArray).map((each) => ({ ...each, subject })),
   ];
 }
 
 /** Frames that are bonded, and a controller that may join panels and battery by their positives. */
-function ofBond(copper: CopperContext, lane: LaneParts): Unplaced[] {
-  const { bond } = lane;
-  const { joins } = controllerFactsOf(copper.plan, lane.inputId);
+function ofBond(copper: CopperContext, portArray: PortArrayParts): Unplaced[] {
+  const { bond } = portArray;
+  const { joins } = controllerFactsOf(copper.plan, portArray.inputId);
   // a bond stands once somebody has said how long it is
   if (bond === null || (bond.said?.lengthMm ?? null) === null || joins === "negative" || joins === "neither") return [];
   const [level, outcome] =
     joins === null ? (["open", "positiveAsked"] as const) : (["care", "positiveCommon"] as const);
   return [
-    { ...judged(level, null, null), reason: { ...blank(nameOf(copper, bond, lane)), outcome }, about: "positive" },
+    { ...judged(level, null, null), reason: { ...blank(nameOf(copper, bond, portArray)), outcome }, about: "positive" },
   ];
 }
 
@@ -80,7 +82,7 @@ type Unplaced = Omit<CopperJudged<TerminalsReason>, "subject">;
 function ofTerminal(
   copper: CopperContext,
   run: ResolvedRun,
-  lane: LaneParts | null,
+  portArray: PortArrayParts | null,
   takesMm2: number | null,
 ): Unplaced[] {
   const size = sizeThatCounts(run)?.size ?? null;
@@ -90,7 +92,7 @@ function ofTerminal(
   return [
     {
       ...judged(level, size.areaMm2, takesMm2),
-      reason: { ...blank(nameOf(copper, run, lane)), outcome, size: size.name, takesMm2 },
+      reason: { ...blank(nameOf(copper, run, portArray)), outcome, size: size.name, takesMm2 },
       about: `terminal ${run.part}`,
     },
   ];
@@ -98,17 +100,17 @@ function ofTerminal(
 const rounding = 0.05;
 
 /** A fault in the panels' cables that a controller feeds from its battery is ended by the battery's fuse, or by a fuse of the string. */
-function ofBackfeed(copper: CopperContext, lane: LaneParts): Unplaced[] {
+function ofBackfeed(copper: CopperContext, portArray: PortArrayParts): Unplaced[] {
   const { plan, guards } = copper;
-  const { backfeed } = controllerFactsOf(plan, lane.inputId);
+  const { backfeed } = controllerFactsOf(plan, portArray.inputId);
   if (backfeed === "none") return [];
-  const outputA = outputOf(plan, lane.inputId);
-  const bank = { type: "bank", inputId: lane.inputId } as const;
+  const outputA = outputOf(plan, portArray.inputId);
+  const bank = { type: "bank", inputId: portArray.inputId } as const;
   const fuseA = fuseAt(guards, bank)?.ratedA ?? (outputA === null ? null : batteryFuseA(outputA));
-  const held = lane.runs.flatMap((run) => {
+  const held = portArray.runs.flatMap((run) => {
     const size = sizeThatCounts(run);
     const cableA = run.ask === null || size === null ? null : maxAmps(size.size, run.ask);
-    const stringA = run.from.type === "row" ? (fuseAt(guards, run.from)?.ratedA ?? Infinity) : Infinity;
+    const stringA = run.from.type === "string" ? (fuseAt(guards, run.from)?.ratedA ?? Infinity) : Infinity;
     const throughA = fuseA === null ? stringA : Math.min(fuseA, stringA);
     return cableA === null ? [] : [{ run, size, cableA, throughA, over: throughA / cableA }];
   });
@@ -135,7 +137,7 @@ function ofBackfeed(copper: CopperContext, lane: LaneParts): Unplaced[] {
       assumptions: [],
       tiles: [],
       reason: {
-        ...blank(nameOf(copper, run, lane)),
+        ...blank(nameOf(copper, run, portArray)),
         outcome,
         size: size?.size.name ?? null,
         fuseA: isKnown ? throughA : null,
@@ -147,11 +149,11 @@ function ofBackfeed(copper: CopperContext, lane: LaneParts): Unplaced[] {
 }
 
 /** Cables that end in a PV connector: of each string, and of all where connectors join them. */
-function ofConnectors(copper: CopperContext, lane: LaneParts): CopperJudged<TerminalsReason>[] {
-  const joint = jointOfLane(copper.plan, lane.context.lane);
-  return lane.runs.flatMap((run): CopperJudged<TerminalsReason>[] => {
+function ofConnectors(copper: CopperContext, portArray: PortArrayParts): CopperJudged<TerminalsReason>[] {
+  const joint = jointOfPortArray(copper.plan, portArray.context.portArray);
+  return portArray.runs.flatMap((run): CopperJudged<TerminalsReason>[] => {
     const size = run.said === null ? null : (sizeThatCounts(run)?.size ?? null);
-    if (size === null || run.said === null || (run.part !== "row" && (run.part !== "trunk" || joint === "box")))
+    if (size === null || run.said === null || (run.part !== "string" && (run.part !== "trunk" || joint === "box")))
       return [];
     const isFit = size.areaMm2 >= connectorMm2.least - smallest && size.areaMm2 <= connectorMm2.most + rounding;
     if (isFit) return [];
@@ -159,7 +161,7 @@ function ofConnectors(copper: CopperContext, lane: LaneParts): CopperJudged<Term
       {
         ...judged("care", size.areaMm2, connectorMm2.most),
         reason: {
-          ...blank(nameOf(copper, run, lane)),
+          ...blank(nameOf(copper, run, portArray)),
           outcome: "connector",
           size: size.name,
           takesMm2: connectorMm2.most,
@@ -188,7 +190,7 @@ export const terminalsRule: CopperRule<"terminals", TerminalsReason> = {
   step: "protection",
   sense: "atMost",
   chart: { skies: [], edge: null },
-  mendedBy: "nothing",
+  fixedBy: "nothing",
   ofInput: false,
   judge: terminals,
 };

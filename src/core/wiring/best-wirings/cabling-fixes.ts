@@ -19,7 +19,7 @@ import {
   voltClass,
 } from "../../engine/fuse";
 import { applyChanges, type Change, type ProtectiveDevice, type Plan, type Cable } from "../../plan";
-import { copperContext, type CopperContext, highestOf, type LaneParts } from "../../protection/rules";
+import { copperContext, type CopperContext, highestOf, type PortArrayParts } from "../../protection/rules";
 import { type FuseCount, passes } from "../../checks";
 import { judgeAll, type Fix, type FixKind, type FindingWithoutFixes } from "../../assessment";
 import { solvableById, type SolvableWiring } from "../../plan-model";
@@ -31,33 +31,33 @@ type Try = { readonly kind: FixKind; readonly changes: readonly Change[] };
  * Cables, fuses, switches, boxes and adapters that make a finding pass, best first. Each was tried: the finding passes with it, or
  * is at least no Stop any more, and nothing else becomes a Stop.
  */
-export function copperMends(
+export function copperFixes(
   ready: SolvableWiring,
   finding: FindingWithoutFixes,
   now: readonly FindingWithoutFixes[],
 ): readonly Fix[] {
-  const copper = copperContext(ready.plan, ready.wiringId, ready.lanes, ready.poses[0]?.id ?? "");
+  const copper = copperContext(ready.plan, ready.wiringId, ready.portArrays, ready.positions[0]?.id ?? "");
   if (copper === null) return [];
   const stops = new Set(now.filter(({ level }) => level === "stop").map(({ id }) => id));
   return triesFor(copper, finding).flatMap(({ kind, changes }): Fix[] => {
     const after = judgeAll(solvableById(applyChanges(ready.plan, changes), ready.wiringId, null, ready.memory));
     const same = after.find(({ id }) => id === finding.id);
-    const mended = same === undefined || passes(same.level) || (finding.level === "stop" && same.level === "open");
-    if (!mended || after.some(({ level, id }) => level === "stop" && !stops.has(id))) return [];
+    const fixed = same === undefined || passes(same.level) || (finding.level === "stop" && same.level === "open");
+    if (!fixed || after.some(({ level, id }) => level === "stop" && !stops.has(id))) return [];
     const leaves = after.filter(({ level }) => level === "stop").map(({ rule, subject }) => ({ rule, subject }));
     return [{ kind, changes, cost: { bought: 0, shelved: 0 }, noonW: 0, beside: null, fuses: [], leaves }];
   });
 }
 
 function triesFor(copper: CopperContext, { reason, subject }: FindingWithoutFixes): Try[] {
-  const lane = copper.lanes.find(
-    ({ inputId, portId }) => subject.type === "lane" && subject.inputId === inputId && subject.portId === portId,
+  const portArray = copper.portArrays.find(
+    ({ inputId, portId }) => subject.type === "portArray" && subject.inputId === inputId && subject.portId === portId,
   );
   switch (reason.type) {
     case "cableAmps":
     case "cableDrop": {
       if (reason.outcome === "together")
-        return lane === undefined ? [] : thickerTogether(copper, lane, reason.limitPct);
+        return portArray === undefined ? [] : thickerTogether(copper, portArray, reason.limitPct);
       const run = allRuns(copper).find(({ said }) => subject.type === "run" && said?.id === subject.runId);
       const { said = null, advised = null } = run ?? {};
       if (said === null || advised === null) return [];
@@ -69,22 +69,22 @@ function triesFor(copper: CopperContext, { reason, subject }: FindingWithoutFixe
       ];
     }
     case "fuses":
-      return lane === undefined ? [] : fitMissing(copper, lane, reason.missing);
+      return portArray === undefined ? [] : fitMissing(copper, portArray, reason.missing);
     case "guards":
       return guardTries(copper, reason, subject);
     case "plugs": {
-      if (lane === undefined) return [];
+      if (portArray === undefined) return [];
       if (reason.outcome === "branches")
         return [{ kind: { type: "useBox" }, changes: [{ type: "setProtect", patch: { joining: "box" } }] }];
-      return otherChain(copper.plan, lane, reason.amps, reason.volts);
+      return otherChain(copper.plan, portArray, reason.amps, reason.volts);
     }
     default:
       return [];
   }
 }
 
-function allRuns({ lanes, batteries }: CopperContext): ResolvedRun[] {
-  return [...lanes.flatMap(({ runs }) => runs), ...batteries];
+function allRuns({ portArrays, batteries }: CopperContext): ResolvedRun[] {
+  return [...portArrays.flatMap(({ runs }) => runs), ...batteries];
 }
 
 function resized({ wiringId }: CopperContext, said: Cable, size: string): Change {
@@ -92,7 +92,7 @@ function resized({ wiringId }: CopperContext, said: Cable, size: string): Change
 }
 
 /** The cable that loses most is made a size thicker, until all together are within the limit. */
-function thickerTogether(copper: CopperContext, { runs }: LaneParts, limitPct: number): Try[] {
+function thickerTogether(copper: CopperContext, { runs }: PortArrayParts, limitPct: number): Try[] {
   const sizes = new Map(
     runs.flatMap((run) => {
       const size = isMeasured(run) ? lossThatCounts(run) : null;
@@ -105,9 +105,9 @@ function thickerTogether(copper: CopperContext, { runs }: LaneParts, limitPct: n
     return (2 * run.lengthMm * size.ohmPerKm * run.ask.impA) / 1e6 / run.ask.vmpV;
   };
   const total = () => {
-    const rows = [...sizes.keys()].filter(({ part }) => part === "row").map(dropOf);
-    const shared = [...sizes.keys()].filter(({ part }) => part !== "row").map(dropOf);
-    return 100 * warm * (Math.max(0, ...rows) + shared.reduce((sum, each) => sum + each, 0));
+    const strings = [...sizes.keys()].filter(({ part }) => part === "string").map(dropOf);
+    const shared = [...sizes.keys()].filter(({ part }) => part !== "string").map(dropOf);
+    return 100 * warm * (Math.max(0, ...strings) + shared.reduce((sum, each) => sum + each, 0));
   };
   const changed = new Set<ResolvedRun>();
   while (total() > limitPct) {
@@ -140,18 +140,18 @@ function thickerThan({ ask }: ResolvedRun, size: string | undefined): string | n
 /** A fuse of its own size in every branch that needs one and has none. */
 function fitMissing(
   copper: CopperContext,
-  { rows, context }: LaneParts,
+  { strings, context }: PortArrayParts,
   missing: Extract<FindingWithoutFixes["reason"], { readonly type: "fuses" }>["missing"],
 ): Try[] {
-  const ratedV = pvFuseClass(highestOf(copper, context, context.lane.rows, rows).volts);
-  const changes = missing.flatMap(({ rowId, sizeA }): Change[] =>
-    rowId === null || sizeA === null
+  const ratedV = pvFuseClass(highestOf(copper, context, context.portArray.strings, strings).volts);
+  const changes = missing.flatMap(({ stringId, sizeA }): Change[] =>
+    stringId === null || sizeA === null
       ? []
       : [
           setGuard(copper, {
-            id: `fuse-${rowId}`,
+            id: `fuse-${stringId}`,
             kind: "fuse",
-            at: { type: "row", rowId },
+            at: { type: "string", stringId },
             ratedA: sizeA,
             ratedV,
             breaksA: null,
@@ -175,9 +175,9 @@ type GuardFacts = Extract<FindingWithoutFixes["reason"], { readonly type: "guard
 
 function guardTries(copper: CopperContext, reason: GuardFacts, subject: FindingWithoutFixes["subject"]): Try[] {
   const volts = reason.highestV === null ? null : voltClass(reason.highestV);
-  if (subject.type === "row") {
-    const guard = copper.guards.find(({ at }) => at.type === "row" && at.rowId === subject.rowId);
-    // a fuse that can never blow is not mended by another that cannot either
+  if (subject.type === "string") {
+    const guard = copper.guards.find(({ at }) => at.type === "string" && at.stringId === subject.stringId);
+    // a fuse that can never blow is not fixed by another that cannot either
     if (guard === undefined || reason.adviseA === null || reason.outcome === "neverBlows") return [];
     const ratedV = guard.kind === "fuse" && reason.highestV !== null ? pvFuseClass(reason.highestV) : volts;
     return [
@@ -188,7 +188,7 @@ function guardTries(copper: CopperContext, reason: GuardFacts, subject: FindingW
     ];
   }
   if (subject.type === "input") return batteryTries(copper, subject.inputId);
-  if (subject.type !== "lane" || volts === null) return [];
+  if (subject.type !== "portArray" || volts === null) return [];
   const ratedA = smallestOf(switchSizesA, brightSkyFactor * reason.flowsA);
   if (ratedA === null) return [];
   const { inputId, portId } = subject;
@@ -226,11 +226,11 @@ function batteryTries(copper: CopperContext, inputId: string): Try[] {
 }
 
 /** The chain that would be found were none said. */
-function otherChain(plan: Plan, { context, inputId, portId }: LaneParts, amps: number, volts: number): Try[] {
+function otherChain(plan: Plan, { context, inputId, portId }: PortArrayParts, amps: number, volts: number): Try[] {
   const end = plan.protect.portEnds.find((each) => each.inputId === inputId && each.portId === portId);
   if (end === undefined || end.chain === null) return [];
   const open = { ...end, chain: null };
-  const found = chainOf(applyChanges(plan, [{ type: "setPortEnd", end: open }]), context.lane, amps, volts);
+  const found = chainOf(applyChanges(plan, [{ type: "setPortEnd", end: open }]), context.portArray, amps, volts);
   if (!found.isFound) return [];
   const chain = found.links.map(({ adapter }) => ({ adapterId: adapter.id, turned: null }));
   const kind: FixKind = { type: "otherChain", names: found.links.map(({ adapter }) => adapter.name) };

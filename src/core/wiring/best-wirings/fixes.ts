@@ -8,20 +8,27 @@ import {
   ruleOf,
   takenW,
 } from "../../assessment";
-import { solvableById, type LaneContext, laneOf, type SolvableWiring, panelNoonW, kindOf } from "../../plan-model";
+import {
+  solvableById,
+  type PortArrayContext,
+  portArrayOf,
+  type SolvableWiring,
+  panelNoonW,
+  kindOf,
+} from "../../plan-model";
 import { levels, passes, worstLevel } from "../../checks";
 import { drain } from "../../engine/generators";
-import { countsOf, keyOf, maxPieces, sameLane, standOf, tilesOf } from "../../engine/array";
-import { copperMends, countSizes } from "./cabling-fixes";
+import { countsOf, keyOf, maxPieces, samePortArray, standOf, tilesOf } from "../../engine/array";
+import { copperFixes, countSizes } from "./cabling-fixes";
 import { type Candidate, candidatesFor } from "./candidates";
-import { baseMends } from "./mounting-fixes";
-import { layoutMends } from "./layout-fixes";
+import { baseFixes } from "./mounting-fixes";
+import { layoutFixes } from "./layout-fixes";
 
 /** Wirings whose noon watts differ by less than this share count as equal. */
 const sameWatts = 0.001;
-/** Mends offered for one finding: the best, and the best that differ from it in kind. */
+/** Fixes offered for one finding: the best, and the best that differ from it in kind. */
 const maxOffered = 3;
-/** What mends a loss, and what asks for something to buy, must give this much more. */
+/** What fixes a loss, and what asks for something to buy, must give this much more. */
 const worthMore = 1.02;
 /** A wiring that differs from the best in kind is worth a word down to this share of its watts. */
 const minShareOfBest = 0.85;
@@ -40,32 +47,32 @@ type Tried = {
 
 /**
  * For each finding that does not pass, wirings that make it pass, best first: those that leave no Stop anywhere before
- * those that do, what asks for nothing to buy before what does, then most watts at noon. Found by trying, so a mend shown
- * is one that was seen to work. No mend makes a Stop where there was none, or a Stop worse.
+ * those that do, what asks for nothing to buy before what does, then most watts at noon. Found by trying, so a fix shown
+ * is one that was seen to work. No fix makes a Stop where there was none, or a Stop worse.
  * `now`: what the rules say of the wiring as it is. Pauses within every try, so that whoever drives it can turn to something newer.
  */
-export function* findMends(
+export function* findFixes(
   ready: SolvableWiring,
   now: readonly FindingWithoutFixes[] = judgeAll(ready),
 ): Generator<SearchStep, ReadonlyMap<string, Fixes>> {
   const remedies = new Map<string, Fixes>();
   for (const finding of now) {
-    if (ruleOf(finding.rule).mendedBy !== "layout" || passes(finding.level)) continue;
-    remedies.set(finding.id, { mends: layoutMends(ready, finding), needs: null });
+    if (ruleOf(finding.rule).fixedBy !== "layout" || passes(finding.level)) continue;
+    remedies.set(finding.id, { fixes: layoutFixes(ready, finding), needs: null });
     yield "tried";
   }
   for (const finding of now) {
-    if (ruleOf(finding.rule).mendedBy !== "copper" || finding.level === "good" || finding.level === "open") continue;
-    const mends = copperMends(ready, finding, now);
-    if (mends.length > 0) remedies.set(finding.id, { mends, needs: null });
+    if (ruleOf(finding.rule).fixedBy !== "copper" || finding.level === "good" || finding.level === "open") continue;
+    const fixes = copperFixes(ready, finding, now);
+    if (fixes.length > 0) remedies.set(finding.id, { fixes, needs: null });
     yield "tried";
   }
   for (const finding of now) {
-    if (ruleOf(finding.rule).mendedBy !== "base" || passes(finding.level) || finding.level === "open") continue;
-    remedies.set(finding.id, { mends: baseMends(ready, finding, now), needs: null });
+    if (ruleOf(finding.rule).fixedBy !== "base" || passes(finding.level) || finding.level === "open") continue;
+    remedies.set(finding.id, { fixes: baseFixes(ready, finding, now), needs: null });
     yield "tried";
   }
-  // a cable that no size mends may be mended by fewer amps
+  // a cable that no size fixes may be fixed by fewer amps
   const failing = now.filter(
     ({ id, level, rule }) =>
       !passes(level) &&
@@ -74,15 +81,15 @@ export function* findMends(
       (level === "stop" ||
         rule === "cableAmps" ||
         rule === "cableDrop" ||
-        !["parts", "nothing", "layout", "copper", "base"].includes(ruleOf(rule).mendedBy)),
+        !["parts", "nothing", "layout", "copper", "base"].includes(ruleOf(rule).fixedBy)),
   );
-  const tried = new Map<LaneContext, Tried[]>();
+  const tried = new Map<PortArrayContext, Tried[]>();
   const nowW = takenW(ready, "brightNoon");
-  const freeW = ready.lanes.reduce((sum, lane) => sum + freeWatts(lane), 0);
+  const freeW = ready.portArrays.reduce((sum, portArray) => sum + freeWatts(portArray), 0);
   for (const finding of failing) {
     const working: Tried[] = [];
     const others: Tried[] = [];
-    for (const context of ready.lanes.filter((lane) => speaksOf(finding, lane, ready))) {
+    for (const context of ready.portArrays.filter((portArray) => speaksOf(finding, portArray, ready))) {
       if (!tried.has(context)) {
         const found: Tried[] = [];
         for (const candidate of yield* pausing(candidatesFor(ready, context))) {
@@ -93,16 +100,16 @@ export function* findMends(
         tried.set(context, found);
       }
       for (const result of tried.get(context) ?? [])
-        (mendsIt(finding, now, result, nowW) ? working : others).push(result);
+        (fixesIt(finding, now, result, nowW) ? working : others).push(result);
     }
-    const rows =
-      finding.subject.type === "lane"
-        ? ready.lanes.find((lane) => speaksOf(finding, lane, ready))?.lane.rows.length
+    const strings =
+      finding.subject.type === "portArray"
+        ? ready.portArrays.find((portArray) => speaksOf(finding, portArray, ready))?.portArray.strings.length
         : 0;
-    const offered = different(working.sort(compare), rows ?? 0);
+    const offered = different(working.sort(compare), strings ?? 0);
     remedies.set(finding.id, {
-      mends: offered.map((each) =>
-        toMend(ready, each, finding.level === "stop" ? { type: "could", watts: freeW } : { type: "now", watts: nowW }),
+      fixes: offered.map((each) =>
+        toFix(ready, each, finding.level === "stop" ? { type: "could", watts: freeW } : { type: "now", watts: nowW }),
       ),
       needs: offered.length === 0 ? neededFor(finding, now, others) : null,
     });
@@ -111,11 +118,11 @@ export function* findMends(
 }
 
 /** Runs a search to its end, for callers with nothing newer to turn to. */
-export function allMends(plan: Plan, wiringId: string): ReadonlyMap<string, Fixes> {
-  return drain(findMends(solvableById(plan, wiringId)));
+export function allFixes(plan: Plan, wiringId: string): ReadonlyMap<string, Fixes> {
+  return drain(findFixes(solvableById(plan, wiringId)));
 }
 
-/** What a Stop that no wiring mends asks of another input: the least of all wirings tried that are no Stop otherwise. */
+/** What a Stop that no wiring fixes asks of another input: the least of all wirings tried that are no Stop otherwise. */
 function neededFor(
   finding: FindingWithoutFixes,
   now: readonly FindingWithoutFixes[],
@@ -138,31 +145,36 @@ function neededFor(
   );
 }
 
-/** Watts of all panels of a lane, each at its own best at noon. */
-function freeWatts(lane: LaneContext): number {
-  return lane.tiles.reduce((sum, tile) => sum + panelNoonW(lane, kindOf(lane, tile), standOf(lane.fixed, tile)), 0);
+/** Watts of all panels of a port array, each at its own best at noon. */
+function freeWatts(portArray: PortArrayContext): number {
+  return portArray.tiles.reduce(
+    (sum, tile) => sum + panelNoonW(portArray, kindOf(portArray, tile), standOf(portArray.fixed, tile)),
+    0,
+  );
 }
 
 function speaksOf(
   { subject }: FindingWithoutFixes,
-  { lane }: LaneContext,
+  { portArray }: PortArrayContext,
   { plan, wiringId }: SolvableWiring,
 ): boolean {
   if (subject.type === "run") {
     const run = plan.wirings.find(({ id }) => id === wiringId)?.runs.find(({ id }) => id === subject.runId);
-    // behind the junction: of a row's own cable another wiring has none
-    return run?.from.type !== "row" && run !== undefined && "portId" in run.from && sameLane(lane, run.from);
+    // behind the junction: of a string's own cable another wiring has none
+    return (
+      run?.from.type !== "string" && run !== undefined && "portId" in run.from && samePortArray(portArray, run.from)
+    );
   }
-  if (subject.type === "lane") return lane.inputId === subject.inputId && lane.portId === subject.portId;
-  if (subject.type !== "group" || lane.inputId !== subject.inputId) return false;
+  if (subject.type === "portArray") return portArray.inputId === subject.inputId && portArray.portId === subject.portId;
+  if (subject.type !== "group" || portArray.inputId !== subject.inputId) return false;
   const group = plan.inputs
     .find((input) => input.id === subject.inputId)
     ?.device.groups.find(({ id }) => id === subject.groupId);
-  return lane.portId !== null && group?.portIds.includes(lane.portId) === true;
+  return portArray.portId !== null && group?.portIds.includes(portArray.portId) === true;
 }
 
-/** Whether a try mends a finding: a loss by giving more, anything else by passing, a Stop by being none any more. */
-function mendsIt(
+/** Whether a try fixes a finding: a loss by giving more, anything else by passing, a Stop by being none any more. */
+function fixesIt(
   finding: FindingWithoutFixes,
   now: readonly FindingWithoutFixes[],
   tried: Tried,
@@ -171,7 +183,7 @@ function mendsIt(
   if (tried.findings.some((found) => found.level === "stop" && isWorse(found, now))) return false;
   const after = tried.findings.find(({ id }) => id === finding.id);
   if (finding.level === "stop") return after === undefined || (after.level !== "stop" && after.level !== "open");
-  if (ruleOf(finding.rule).mendedBy === "moreWatts") return tried.noonW > nowW * worthMore;
+  if (ruleOf(finding.rule).fixedBy === "moreWatts") return tried.noonW > nowW * worthMore;
   return after === undefined || passes(after.level);
 }
 
@@ -190,31 +202,34 @@ function* pausing<T>(inner: Generator<undefined, T>): Generator<SearchStep, T> {
   }
 }
 
-/** Judges a candidate in every pose; lanes it leaves as they are keep their solutions. Null where some lane of it cannot be judged. */
+/** Judges a candidate in every position; port arrays it leaves as they are keep their solutions. Null where some port array of it cannot be judged. */
 function* tryOut(ready: SolvableWiring, candidate: Candidate): Generator<SearchStep, Tried | null> {
-  const posed: LaneContext[][] = ready.poses.map(() => []);
-  for (const lane of candidate.lanes) {
-    // a lane whose label is not whole cannot be judged, now or after
-    if (lane.rows.length === 0 || tilesOf([lane]).some(({ panelId }) => !ready.common.kinds.has(panelId))) continue;
-    for (const [k, { pose }] of ready.poses.entries()) {
-      const known = ready.posed[k]?.find((each) => each.lane === lane);
-      const context = known ?? laneOf(ready.plan, ready.common, lane, pose, ready.copperOf(lane));
-      if (context !== null) posed[k]?.push(context);
+  const positioned: PortArrayContext[][] = ready.positions.map(() => []);
+  for (const portArray of candidate.portArrays) {
+    // a port array whose label is not whole cannot be judged, now or after
+    if (portArray.strings.length === 0 || tilesOf([portArray]).some(({ panelId }) => !ready.common.kinds.has(panelId)))
+      continue;
+    for (const [k, { position }] of ready.positions.entries()) {
+      const known = ready.positioned[k]?.find((each) => each.portArray === portArray);
+      const context = known ?? portArrayOf(ready.plan, ready.common, portArray, position, ready.copperOf(portArray));
+      if (context !== null) positioned[k]?.push(context);
       if (known === undefined) yield "part";
     }
   }
-  const contexts = posed[ready.posed.indexOf(ready.lanes)] ?? [];
+  const contexts = positioned[ready.positioned.indexOf(ready.portArrays)] ?? [];
   if (contexts.length === 0) return null;
-  const after: SolvableWiring = { ...ready, lanes: contexts, posed };
-  const counts = countsOf(candidate.lanes);
+  const after: SolvableWiring = { ...ready, portArrays: contexts, positioned };
+  const counts = countsOf(candidate.portArrays);
   const bought = ready.plan.panels.reduce((sum, panel) => sum + Math.max(0, (counts[panel.id] ?? 0) - panel.given), 0);
   if (piecesIn(ready.plan) + bought > maxPieces) return null;
-  const modules = (of: readonly LaneContext[]) =>
-    new Set(of.flatMap(({ lane, port }) => (port.moduleId === null ? [] : [`${lane.inputId}/${port.moduleId}`]))).size;
+  const modules = (of: readonly PortArrayContext[]) =>
+    new Set(
+      of.flatMap(({ portArray, port }) => (port.moduleId === null ? [] : [`${portArray.inputId}/${port.moduleId}`])),
+    ).size;
   // a module that is not in use yet is something to buy as well
-  const extraModules = Math.max(0, modules(contexts) - modules(ready.lanes));
-  const before = new Set(ready.lanes.flatMap(({ lane }) => tilesOf([lane]).map(keyOf)));
-  const kept = new Set(tilesOf(candidate.lanes).map(keyOf));
+  const extraModules = Math.max(0, modules(contexts) - modules(ready.portArrays));
+  const before = new Set(ready.portArrays.flatMap(({ portArray }) => tilesOf([portArray]).map(keyOf)));
+  const kept = new Set(tilesOf(candidate.portArrays).map(keyOf));
   return {
     candidate,
     findings: judgeAll(after),
@@ -239,20 +254,20 @@ function compare(a: Tried, b: Tried): number {
   );
 }
 
-/** The best, and after it those that differ from it in kind: fewer in each row, another port, fewest panels to buy. */
-function different(sorted: readonly Tried[], rowsNow: number): Tried[] {
+/** The best, and after it those that differ from it in kind: fewer in each string, another port, fewest panels to buy. */
+function different(sorted: readonly Tried[], stringsNow: number): Tried[] {
   const [best] = sorted;
   if (best === undefined) return [];
   const safe = sorted.filter(hasNoStop);
   const owned = safe.filter(({ bought, modules }) => bought + modules === 0);
-  const sameRows = owned.filter(({ candidate: { kind } }) => kind.type === "matrix" && kind.strings === rowsNow);
+  const sameStrings = owned.filter(({ candidate: { kind } }) => kind.type === "matrix" && kind.strings === stringsNow);
   const others = owned.filter(
     ({ candidate: { kind } }) => kind.type !== best.candidate.kind.type && kind.type !== "shelve",
   );
   const bought = safe
     .filter((each) => each.bought + each.modules > 0 && each.noonW > worthMore * best.noonW)
     .sort((a, b) => a.bought + a.modules - b.bought - b.modules || b.noonW - a.noonW);
-  const alternatives = [sameRows[0], others[0], bought[0]].flatMap((each) => each ?? []);
+  const alternatives = [sameStrings[0], others[0], bought[0]].flatMap((each) => each ?? []);
   const kept = alternatives.filter((each) => each !== best && each.noonW >= minShareOfBest * best.noonW);
   return [best, ...kept].slice(0, maxOffered);
 }
@@ -261,18 +276,18 @@ function hasNoStop({ findings }: Tried): boolean {
   return findings.every(({ level }) => level !== "stop");
 }
 
-function toMend(
+function toFix(
   { wiringId }: SolvableWiring,
   { candidate, findings, noonW, bought, shelved }: Tried,
   beside: NonNullable<Fix["beside"]>,
 ): Fix {
-  const lanes = candidate.lanes.filter((lane) => lane.rows.length > 0);
+  const portArrays = candidate.portArrays.filter((portArray) => portArray.strings.length > 0);
   const missing = findings.flatMap(({ reason, level }) =>
     reason.type === "fuses" && level === "care" ? reason.missing : [],
   );
   return {
     kind: candidate.kind,
-    changes: [{ type: "rewire", wiringId, lanes, counts: countsOf(lanes) }],
+    changes: [{ type: "rewire", wiringId, portArrays, counts: countsOf(portArrays) }],
     cost: { bought, shelved },
     noonW,
     beside,

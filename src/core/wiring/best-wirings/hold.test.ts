@@ -1,12 +1,12 @@
 import fc from "fast-check";
 import { demoInputs } from "@/demo";
-import { runs, mixedPlan, planWith, row, tier, verdictOn, stood } from "@/testing";
+import { runs, mixedPlan, planWith, string, tier, verdictOn, stood } from "@/testing";
 import { applyChanges, type Plan, type PortSheet } from "../../plan";
 import { passes } from "../../checks";
-import { matrixRows, newTile, rowOf, keyOf } from "../../engine/array";
-import { allMends } from ".";
+import { matrixStrings, newTile, stringOf, keyOf } from "../../engine/array";
+import { allFixes } from ".";
 
-describe("mends", () => {
+describe("fixes", () => {
   const setting = fc.record({
     series: fc.integer({ min: 1, max: 10 }),
     strings: fc.integer({ min: 1, max: 4 }),
@@ -26,9 +26,9 @@ describe("mends", () => {
       }),
       { minLength: 1, maxLength: 3 },
     )
-    .chain((rows) =>
+    .chain((strings) =>
       fc.record({
-        rows: fc.constant(rows),
+        strings: fc.constant(strings),
         device: fc.constantFrom(
           "twoPortStation" as const,
           "pwmController" as const,
@@ -37,11 +37,11 @@ describe("mends", () => {
         ),
       }),
     )
-    .map(({ rows, device }) => {
+    .map(({ strings, device }) => {
       const next = { a: 0, b: 0, c: 0 };
       const away: [string, { stance: "stowed" }][] = [];
-      const made = rows.map((tiles) =>
-        rowOf(
+      const made = strings.map((tiles) =>
+        stringOf(
           tiles.map(({ kind, stowed }) => {
             const tile = newTile(kind, (next[kind] += 1));
             if (stowed === 0) away.push([keyOf(tile), { stance: "stowed" }]);
@@ -54,54 +54,54 @@ describe("mends", () => {
     });
   const seen = new Set<string>();
 
-  /** Applies every mend of a plan, and sees its rule mended and no new Stop. */
+  /** Applies every fix of a plan, and sees its rule fixed and no new Stop. */
   function applyAll(plan: Plan): void {
     const before = verdictOn(plan);
-    const mends = allMends(plan, "wiring-1");
+    const fixes = allFixes(plan, "wiring-1");
     for (const { id, rule, level } of before.findings)
-      for (const mend of mends.get(id)?.mends ?? []) {
+      for (const fix of fixes.get(id)?.fixes ?? []) {
         seen.add(rule);
-        const after = verdictOn(applyChanges(plan, mend.changes));
-        const mended = after.findings.find((found) => found.id === id);
-        // a loss is mended by what gives more, a Stop by what is none any more, anything else by what passes
+        const after = verdictOn(applyChanges(plan, fix.changes));
+        const fixed = after.findings.find((found) => found.id === id);
+        // a loss is fixed by what gives more, a Stop by what is none any more, anything else by what passes
         const gives = after.takenW.brightNoon > before.takenW.brightNoon;
         expect(
-          mended === undefined || passes(mended.level) || gives || (level === "stop" && mended.level === "care"),
+          fixed === undefined || passes(fixed.level) || gives || (level === "stop" && fixed.level === "care"),
         ).toBe(true);
         const stops = (of: typeof after) => of.findings.filter((found) => found.level === "stop");
         expect(stops(before).map((found) => found.id)).toEqual(
           expect.arrayContaining(stops(after).map((found) => found.id)),
         );
         // a Stop that stays is named
-        expect(mend.leaves.map((left) => left.rule)).toEqual(stops(after).map((found) => found.rule));
+        expect(fix.leaves.map((left) => left.rule)).toEqual(stops(after).map((found) => found.rule));
       }
   }
 
-  test("every mend of equal rows, applied, mends its rule and adds no Stop", () => {
+  test("every fix of equal strings, applied, fixes its rule and adds no Stop", () => {
     fc.assert(
       fc.property(setting, (asked) => applyAll(planWith(asked))),
       { numRuns: runs(20) },
     );
   });
 
-  test("so does every mend of unequal ones", () => {
+  test("so does every fix of unequal ones", () => {
     fc.assert(fc.property(mixed, applyAll), { numRuns: runs(20) });
     expect([...seen]).toEqual(
       expect.arrayContaining(["coldVoc", "current", "hotVmp", "mismatch", "mixedStates", "wake"]),
     );
   });
 
-  test("insulation too weak for a long row, a shared limit passed, volts a PWM controller wastes: each is mended too", () => {
+  test("insulation too weak for a long string, a shared limit passed, volts a PWM controller wastes: each is fixed too", () => {
     applyAll(planWith({ series: 6, strings: 1, panel: { maxSystemV: 120 }, port: { maxV: 400 } }));
     const station = {
       ...demoInputs.twoPortStation,
       groups: [{ ...demoInputs.twoPortStation.groups[0], maxW: 700, nature: "neverExceed" as const }],
     };
-    applyAll(mixedPlan(matrixRows("a", 4, 1), station));
+    applyAll(mixedPlan(matrixStrings("a", 4, 1), station));
     const [port] = demoInputs.pwmController.ports;
     applyAll(
       mixedPlan(
-        [row(["b", 1], ["b", 2])],
+        [string(["b", 1], ["b", 2])],
         { ...demoInputs.pwmController, ports: [{ ...port, currentLimits: [tier(30, "neverExceed")] }] },
         "pv",
       ),

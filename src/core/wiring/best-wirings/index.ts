@@ -1,5 +1,5 @@
-export { allMends, findMends } from "./fixes";
-export { createPowerBound, type FindAsk, findWirings, type NetMix, type RowMix } from "./exact";
+export { allFixes, findFixes } from "./fixes";
+export { createPowerBound, type FindAsk, findWirings, type NetMix, type StringMix } from "./exact";
 export {
   arrange,
   type ArrangeAsk,

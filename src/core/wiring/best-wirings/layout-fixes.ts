@@ -20,14 +20,14 @@ const airMm = 10;
  * Ways to lay a panel so that what is wrong with it is not any more: moved as little as can be, turned, set higher, taken off.
  * Each was tried: it leaves nothing wrong with the panel that was not wrong before.
  */
-export function layoutMends(
-  { plan, poses }: Pick<SolvableWiring, "plan" | "poses">,
+export function layoutFixes(
+  { plan, positions }: Pick<SolvableWiring, "plan" | "positions">,
   finding: FindingWithoutFixes,
 ): readonly Fix[] {
   const reason = finding.reason as LayoutReason;
   const { fault } = reason;
-  const poseName = finding.pose?.type === "in" ? finding.pose.name : null;
-  const poseId = (poses.find(({ name }) => name === poseName) ?? poses[0])?.id ?? "";
+  const positionName = finding.position?.type === "in" ? finding.position.name : null;
+  const positionId = (positions.find(({ name }) => name === positionName) ?? positions[0])?.id ?? "";
   const parked = parkedIn(plan);
   if (fault.type === "drill") return [];
   const { panel: key } = fault;
@@ -35,14 +35,14 @@ export function layoutMends(
   const place = plan.space.places.find((each) => each.panelId === ref.panelId && each.piece === ref.piece);
   const surface = plan.space.surfaces.find(({ id }) => id === place?.surfaceId);
   if (place === undefined || surface === undefined) return [];
-  const panels = judgedPanels(plan, surface, poseId, parked);
+  const panels = judgedPanels(plan, surface, positionId, parked);
   const panel = panels.find(({ id }) => id === key);
   if (panel === undefined) return [];
   const faultsNow = faultsOfPanel(plan);
   const patch = (change: Extract<Change, { type: "patchPlaces" }>["patch"]): Change => ({
     type: "patchPlaces",
     refs: [ref],
-    poseId,
+    positionId,
     patch: change,
   });
 
@@ -54,7 +54,7 @@ export function layoutMends(
   });
 
   function faultsOfPanel(of: Plan): readonly string[] {
-    return layoutFaults(of, surface as Surface, poseId, parked)
+    return layoutFaults(of, surface as Surface, positionId, parked)
       .filter((each) => each.panel === key || (each.type === "overlap" && each.other === key))
       .map(({ type }) => type);
   }

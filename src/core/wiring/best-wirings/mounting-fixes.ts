@@ -11,7 +11,7 @@ import { type Held } from "../../mounting";
 type Try = { readonly kind: FixKind; readonly changes: readonly Change[] };
 
 /** What makes a finding of how panels are fixed pass, least first: each was tried, and nothing else becomes a Stop. */
-export function baseMends(
+export function baseFixes(
   ready: SolvableWiring,
   finding: FindingWithoutFixes,
   now: readonly FindingWithoutFixes[],

@@ -1,10 +1,10 @@
 import { type CeilingBasis, type OverVoltageOutcome } from "../../engine/pv-input";
-import { longestRow, type Row, type PanelRef } from "../../engine/array";
+import { longestString, type PvString, type PanelRef } from "../../engine/array";
 import {
   type ColdBy,
   type ColdVolts,
   codeTableFactor,
-  type LaneContext,
+  type PortArrayContext,
   keysOf,
   kindOf,
   labelAssumed,
@@ -13,10 +13,10 @@ import {
   type Assumption,
   type Term,
 } from "../../plan-model";
-import { type RuleOutcome, type Level, type LaneRule } from "../../checks";
+import { type RuleOutcome, type Level, type PortArrayRule } from "../../checks";
 
 export type ColdVocFacts = {
-  /** The panels of the row with the most volts. */
+  /** The panels of the string with the most volts. */
   readonly terms: readonly Term[];
   readonly coefficients: readonly number[];
   readonly recordLowC: number;
@@ -33,7 +33,7 @@ export type ColdVocFacts = {
   readonly labelV: number;
   /** With nothing connected, V; the same as what is judged unless the ceiling is meant for running volts. */
   readonly openV: number;
-  /** All rows joined, by the solved curve, V. */
+  /** All strings joined, by the solved curve, V. */
   readonly joinedVocV: number;
   readonly ceilingV: number;
   readonly basis: CeilingBasis;
@@ -51,7 +51,7 @@ export type ColdVocReason =
 /** Less room than this under a ceiling is worth a word: a label may be 3 % off. */
 const closePct = 3;
 
-/** The part of some rows that presents the most volts when the others are unplugged. */
+/** The part of some strings that presents the most volts when the others are unplugged. */
 export type MostVolts = {
   readonly volts: number;
   readonly by: ColdBy;
@@ -60,26 +60,26 @@ export type MostVolts = {
 };
 
 /**
- * The most volts that rows present, or any part of them that can be left connected when others are unplugged: series adds
+ * The most volts that strings present, or any part of them that can be left connected when others are unplugged: series adds
  * its items' most, parallel takes the most of its members; panels taken out are not in it.
  */
 export function maxColdVolts(
-  context: Pick<LaneContext, "kinds" | "cold">,
-  rows: readonly Row[],
+  context: Pick<PortArrayContext, "kinds" | "cold">,
+  strings: readonly PvString[],
   of: (cold: ColdVolts) => number = ({ maxV }) => maxV,
 ): MostVolts {
   const coldOf = (tile: PanelRef) => context.cold(kindOf(context, tile));
-  const found = longestRow(rows, (tile) => (tile.joinedPast ? 0 : of(coldOf(tile))));
-  const tiles = found.tiles.filter(({ joinedPast }) => !joinedPast);
+  const found = longestString(strings, (tile) => (tile.bypassed ? 0 : of(coldOf(tile))));
+  const tiles = found.tiles.filter(({ bypassed }) => !bypassed);
   const sum = (each: (cold: ColdVolts) => number) => tiles.reduce((total, tile) => total + each(coldOf(tile)), 0);
   const ways = new Set(tiles.map((tile) => coldOf(tile).by));
   return { volts: found.total, by: ways.has("table") ? "table" : ways.has("line") ? "line" : "curve", tiles, sum };
 }
 
 /** Rule 1: coldest volts against the ceiling, of the whole and of every part that can be left connected alone. */
-export function coldVoc(context: LaneContext): RuleOutcome<ColdVocReason> {
-  const { port, site, clear, device, lane } = context;
-  const open = maxColdVolts(context, lane.rows);
+export function coldVoc(context: PortArrayContext): RuleOutcome<ColdVocReason> {
+  const { port, site, clear, device, portArray } = context;
+  const open = maxColdVolts(context, portArray.strings);
   const assumptions: Assumption[] = [
     ...siteAssumed(context, "recordLow"),
     ...labelAssumed(context, "tempCoVocPctPerC"),
@@ -99,7 +99,7 @@ export function coldVoc(context: LaneContext): RuleOutcome<ColdVocReason> {
   }
   if (port.ceilingBasis === "unknown") assumptions.push({ type: "ceilingIsVoc" });
   if (port.overVoltage === "unknown") assumptions.push({ type: "overVoltageDestroys" });
-  const running = maxColdVolts(context, lane.rows, ({ runningV }) => runningV);
+  const running = maxColdVolts(context, portArray.strings, ({ runningV }) => runningV);
   const judged = port.ceilingBasis === "vmp" ? running : open;
   const { tiles } = judged;
   const facts: ColdVocFacts = {
@@ -147,12 +147,12 @@ function grade(
   return { level: "good", outcome: "inside" };
 }
 
-export const coldVocRule: LaneRule<"coldVoc", ColdVocReason> = {
+export const coldVocRule: PortArrayRule<"coldVoc", ColdVocReason> = {
   id: "coldVoc",
   step: "wiring",
   sense: "atMost",
   chart: { skies: ["coldDawn"], edge: "ceiling" },
-  mendedBy: "wiring",
+  fixedBy: "wiring",
   ofInput: true,
   judge: coldVoc,
 };

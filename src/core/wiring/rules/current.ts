@@ -10,15 +10,15 @@ import {
   type LimitNature,
 } from "../../engine/pv-input";
 import { limitSkies } from "../../engine/sky";
-import { type Row } from "../../engine/array";
-import { byAmps, type LaneContext, fitAssumed, kindOf, siteAssumed, type Term } from "../../plan-model";
-import { type RuleOutcome, type Level, type LaneRule } from "../../checks";
+import { type PvString } from "../../engine/array";
+import { byAmps, type PortArrayContext, fitAssumed, kindOf, siteAssumed, type Term } from "../../plan-model";
+import { type RuleOutcome, type Level, type PortArrayRule } from "../../checks";
 
 /** A limit of amps with its range; `toV` is null where it states no end. */
 export type StatedLimit = Omit<CurrentTier, "toV"> & { readonly toV: number | null; readonly nature: LimitNature };
 
 export type CurrentFacts = {
-  /** Rows in parallel with the short-circuit current of their strongest panel. */
+  /** Strings in parallel with the short-circuit current of their strongest panel. */
   readonly terms: readonly Term[];
   readonly iscA: number;
   readonly marginedIscA: number;
@@ -55,9 +55,9 @@ const anyLossPct = 0.1;
  * Rule 3: array amps against the limits of the volts it runs at, and, with a quarter more, against every limit never to be
  * exceeded that it can run in or sweep through between waking and open circuit under any of the limit skies.
  */
-export function current(context: LaneContext): RuleOutcome<CurrentReason> {
+export function current(context: PortArrayContext): RuleOutcome<CurrentReason> {
   const { port, window, clear } = context;
-  const terms = rowTerms(context);
+  const terms = stringTerms(context);
   const iscA = terms.reduce((sum, { count, each }) => sum + count * each, 0);
   const { array } = clear.brightNoon;
   if (port.currentLimits.length === 0) {
@@ -132,7 +132,7 @@ const unknownCeilingV = 1e6;
 /**
  * The tightest limit never to be exceeded whose range the array can run in or sweep through; none where it wakes under no sky.
  */
-function neverWithin({ port, clear }: LaneContext, fromV: number, toV: number): StatedLimit | null {
+function neverWithin({ port, clear }: PortArrayContext, fromV: number, toV: number): StatedLimit | null {
   if (toV < fromV) return null;
   const runsAt = limitSkies.flatMap((name) => {
     const point = clear[name].operating;
@@ -146,11 +146,11 @@ function neverWithin({ port, clear }: LaneContext, fromV: number, toV: number): 
   return tightest(met);
 }
 
-/** Each row in parallel counts with the short-circuit current of its strongest panel: bypass diodes let that through. */
-export function rowTerms(context: Pick<LaneContext, "kinds" | "lane">): Term[] {
+/** Each string in parallel counts with the short-circuit current of its strongest panel: bypass diodes let that through. */
+export function stringTerms(context: Pick<PortArrayContext, "kinds" | "portArray">): Term[] {
   const found = new Map<string, Term>();
-  for (const row of context.lane.rows) {
-    for (const { panelName, each, count } of strongest(context, row)) {
+  for (const string of context.portArray.strings) {
+    for (const { panelName, each, count } of strongest(context, string)) {
       const key = `${panelName} ${each}`;
       found.set(key, { panelName, each, count: count + (found.get(key)?.count ?? 0) });
     }
@@ -158,17 +158,17 @@ export function rowTerms(context: Pick<LaneContext, "kinds" | "lane">): Term[] {
   return [...found.values()];
 }
 
-/** What one row lets through, A. */
-export function rowCurrent(context: Pick<LaneContext, "kinds" | "lane">, row: Row): number {
-  return strongest(context, row).reduce((sum, { count, each }) => sum + count * each, 0);
+/** What one string lets through, A. */
+export function stringCurrent(context: Pick<PortArrayContext, "kinds" | "portArray">, string: PvString): number {
+  return strongest(context, string).reduce((sum, { count, each }) => sum + count * each, 0);
 }
 
-/** The part of a row that lets most current through: a panel, or a group whose rows add up. */
-function strongest(context: Pick<LaneContext, "kinds" | "lane">, row: Row): Term[] {
+/** The part of a string that lets most current through: a panel, or a group whose strings add up. */
+function strongest(context: Pick<PortArrayContext, "kinds" | "portArray">, string: PvString): Term[] {
   const total = (terms: readonly Term[]) => terms.reduce((sum, { count, each }) => sum + count * each, 0);
-  const parts = row.items.map((item): Term[] => {
-    if (item.type === "group") return item.rows.flatMap((inner) => strongest(context, inner));
-    if (item.joinedPast) return [];
+  const parts = string.items.map((item): Term[] => {
+    if (item.type === "group") return item.strings.flatMap((inner) => strongest(context, inner));
+    if (item.bypassed) return [];
     const { name, fit } = kindOf(context, item);
     return [{ count: 1, panelName: name, each: fit.label.iscA }];
   });
@@ -222,12 +222,12 @@ function tierAt(port: Port, v: number): StatedLimit | null {
   return below.amps > above.amps ? below : above;
 }
 
-export const currentRule: LaneRule<"current", CurrentReason> = {
+export const currentRule: PortArrayRule<"current", CurrentReason> = {
   id: "current",
   step: "wiring",
   sense: "atMost",
   chart: { skies: ["brightNoon"], edge: "amps" },
-  mendedBy: "moreWatts",
+  fixedBy: "moreWatts",
   ofInput: true,
   judge: current,
 };

@@ -1,8 +1,8 @@
 import { type Mount, namedSky, rossCPerWm2 } from "../../engine/sky";
 import { stayV, wakeV } from "../../engine/pv-input";
-import { longestRow, standOf } from "../../engine/array";
+import { longestString, standOf } from "../../engine/array";
 import {
-  type LaneContext,
+  type PortArrayContext,
   fitAssumed,
   kindOf,
   labelAssumed,
@@ -11,7 +11,7 @@ import {
   type Assumption,
   type Term,
 } from "../../plan-model";
-import { minFloorV, type RuleOutcome, type Level, type LaneRule } from "../../checks";
+import { minFloorV, type RuleOutcome, type Level, type PortArrayRule } from "../../checks";
 
 export type HotVmpFacts = {
   readonly terms: readonly Term[];
@@ -38,8 +38,8 @@ const nearFloorPct = 8;
 const comfortV = 20;
 
 /** Rule 2: running volts on the hottest roof against the lowest port voltage and the volts it wakes at. */
-export function hotVmp(context: LaneContext): RuleOutcome<HotVmpReason> {
-  const { port, site, reached, lane } = context;
+export function hotVmp(context: PortArrayContext): RuleOutcome<HotVmpReason> {
+  const { port, site, reached, portArray } = context;
   const { sky, array } = reached.hotRoof;
   const assumptions = [
     ...siteAssumed(context, "recordHigh", "mount"),
@@ -60,9 +60,9 @@ export function hotVmp(context: LaneContext): RuleOutcome<HotVmpReason> {
       tiles: [],
     };
   }
-  const longest = longestRow(lane.rows, (tile) =>
-    tile.joinedPast ? 0 : kindOf(context, tile).fit.label.vmpV,
-  ).tiles.filter((tile) => !tile.joinedPast);
+  const longest = longestString(portArray.strings, (tile) =>
+    tile.bypassed ? 0 : kindOf(context, tile).fit.label.vmpV,
+  ).tiles.filter((tile) => !tile.bypassed);
   // where panels are fixed otherwise than the rest, the hottest of them are told
   const mount = context.tiles
     .map((tile) => standOf(context.fixed, tile).mount ?? site.mount)
@@ -96,7 +96,7 @@ export function hotVmp(context: LaneContext): RuleOutcome<HotVmpReason> {
 }
 
 /** Said where the volts that are told are those behind measured cables. */
-function cableAssumed({ copper, clear, reached }: LaneContext): Assumption[] {
+function cableAssumed({ copper, clear, reached }: PortArrayContext): Assumption[] {
   const volts = clear.hotRoof.array.mpp.v - reached.hotRoof.array.mpp.v;
   return copper.cables === null ? [] : [{ type: "cableDrop", volts: Math.max(0, volts) }];
 }
@@ -113,12 +113,12 @@ function grade(facts: HotVmpFacts): { level: Level; outcome: HotVmpFactsOutcome 
 
 type HotVmpFactsOutcome = "neverWakes" | "below" | "belowWake" | "nearFloor" | "littleComfort" | "clear";
 
-export const hotVmpRule: LaneRule<"hotVmp", HotVmpReason> = {
+export const hotVmpRule: PortArrayRule<"hotVmp", HotVmpReason> = {
   id: "hotVmp",
   step: "wiring",
   sense: "atLeast",
   chart: { skies: ["hotRoof"], edge: "floor" },
-  mendedBy: "wiring",
+  fixedBy: "wiring",
   ofInput: true,
   judge: hotVmp,
 };

@@ -1,5 +1,5 @@
 export { maxColdVolts, type ColdVocReason } from "./cold-voc";
-export { rowCurrent, type CurrentReason, type StatedLimit } from "./current";
+export { stringCurrent, type CurrentReason, type StatedLimit } from "./current";
 export { type HotVmpReason } from "./hot-vmp";
 export { type MismatchReason } from "./mismatch";
 export { type MixedReason } from "./mixed-states";

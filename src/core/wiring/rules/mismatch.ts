@@ -1,27 +1,27 @@
 import { standOf, usedIn } from "../../engine/array";
 import {
   clearScene,
-  type LaneContext,
+  type PortArrayContext,
   fitAssumed,
   kindOf,
   panelNoonW,
   siteAssumed,
-  solveRows,
+  solveStrings,
   termsOf,
   type Assumption,
   type Term,
 } from "../../plan-model";
-import { type RuleOutcome, type Level, type LaneRule } from "../../checks";
+import { type RuleOutcome, type Level, type PortArrayRule } from "../../checks";
 
 export type MismatchFacts = {
-  /** Watts of every panel at its own maximum; of every row at its own; of all joined as they are. */
+  /** Watts of every panel at its own maximum; of every string at its own; of all joined as they are. */
   readonly panelsW: number;
-  readonly rowsW: number;
+  readonly stringsW: number;
   readonly joinedW: number;
   readonly lossPct: number;
   readonly seriesLossPct: number;
   readonly parallelLossPct: number;
-  readonly rows: readonly { readonly terms: readonly Term[]; readonly vmpV: number; readonly impA: number }[];
+  readonly strings: readonly { readonly terms: readonly Term[]; readonly vmpV: number; readonly impA: number }[];
 };
 
 export type MismatchReason = {
@@ -35,30 +35,30 @@ const someLossPct = 2;
 /** A loss below this is rounding between equals. */
 const anyLossPct = 0.05;
 
-/** Rule 5: what unequal rows and unequal panels in a row lose by being joined, by the solved net. */
-export function mismatch(context: LaneContext): RuleOutcome<MismatchReason> | null {
-  const { lane, tiles, clear } = context;
+/** Rule 5: what unequal strings and unequal panels in a string lose by being joined, by the solved net. */
+export function mismatch(context: PortArrayContext): RuleOutcome<MismatchReason> | null {
+  const { portArray, tiles, clear } = context;
   if (tiles.length < 2) return null;
-  const { rows } = lane;
+  const { strings } = portArray;
   const panelsW = tiles.reduce(
     (sum, tile) => sum + panelNoonW(context, kindOf(context, tile), standOf(context.fixed, tile)),
     0,
   );
-  const solved = rows.map((row) => solveRows(context, [row], clearScene(context, "brightNoon")));
-  const rowsW = solved.reduce((sum, row) => sum + (row?.mpp.p ?? 0), 0);
+  const solved = strings.map((string) => solveStrings(context, [string], clearScene(context, "brightNoon")));
+  const stringsW = solved.reduce((sum, string) => sum + (string?.mpp.p ?? 0), 0);
   const joinedW = clear.brightNoon.array.mpp.p;
   const facts: MismatchFacts = {
     panelsW,
-    rowsW,
+    stringsW,
     joinedW,
     lossPct: 100 * Math.max(0, 1 - joinedW / panelsW),
-    seriesLossPct: 100 * Math.max(0, 1 - rowsW / panelsW),
-    parallelLossPct: 100 * Math.max(0, 1 - joinedW / rowsW),
-    rows: rows.flatMap((row, k) => {
+    seriesLossPct: 100 * Math.max(0, 1 - stringsW / panelsW),
+    parallelLossPct: 100 * Math.max(0, 1 - joinedW / stringsW),
+    strings: strings.flatMap((string, k) => {
       const point = solved[k]?.mpp;
       return point === undefined
         ? []
-        : [{ terms: termsOf(context, usedIn([row]), ({ fit }) => fit.label.vmpV), vmpV: point.v, impA: point.i }];
+        : [{ terms: termsOf(context, usedIn([string]), ({ fit }) => fit.label.vmpV), vmpV: point.v, impA: point.i }];
     }),
   };
   const { level, outcome } = grade(facts);
@@ -83,12 +83,12 @@ function grade({ lossPct }: MismatchFacts): {
   return { level: "good", outcome: lossPct > anyLossPct ? "little" : "equal" };
 }
 
-export const mismatchRule: LaneRule<"mismatch", MismatchReason> = {
+export const mismatchRule: PortArrayRule<"mismatch", MismatchReason> = {
   id: "mismatch",
   step: "wiring",
   sense: "atMost",
   chart: { skies: ["brightNoon"], edge: null },
-  mendedBy: "moreWatts",
+  fixedBy: "moreWatts",
   ofInput: false,
   judge: mismatch,
 };

@@ -1,7 +1,7 @@
 import { operate } from "../../engine/pv-input";
 import { isChanged, standOf } from "../../engine/array";
 import {
-  type LaneContext,
+  type PortArrayContext,
   fitAssumed,
   keysOf,
   kindOf,
@@ -9,7 +9,7 @@ import {
   siteAssumed,
   type Assumption,
 } from "../../plan-model";
-import { type RuleOutcome, type Level, type LaneRule } from "../../checks";
+import { type RuleOutcome, type Level, type PortArrayRule } from "../../checks";
 
 export type MixedFacts = {
   readonly stowed: number;
@@ -34,10 +34,10 @@ const costlyLossPct = 10;
 const trappedPct = 3;
 
 /** Rule 9: panels stowed, shaded or tilted apart on one port: what the odd ones cost the others. */
-export function mixedStates(context: LaneContext): RuleOutcome<MixedReason> | null {
+export function mixedStates(context: PortArrayContext): RuleOutcome<MixedReason> | null {
   const { tiles, actual, window, port } = context;
-  const stands = tiles.map((tile) => standOf(context.pose, tile));
-  const changed = tiles.filter((tile) => isChanged(standOf(context.pose, tile)));
+  const stands = tiles.map((tile) => standOf(context.position, tile));
+  const changed = tiles.filter((tile) => isChanged(standOf(context.position, tile)));
   const out = stands.filter(({ stance }) => stance === "out");
   const facings = new Set(out.map(({ tiltDeg, azimuthDeg }) => (tiltDeg === 0 ? "flat" : `${tiltDeg} ${azimuthDeg}`)));
   const odd = stands.filter(({ stance, light }) => stance === "stowed" || light.some((share) => share < 1));
@@ -84,19 +84,19 @@ function grade({ lossPct, trappedW }: MixedFacts): {
 }
 
 /** Watts of every panel at its own maximum in the light it stands in. */
-function ownMaximaW(context: LaneContext): number {
+function ownMaximaW(context: PortArrayContext): number {
   return context.tiles.reduce(
-    (sum, tile) => sum + panelNoonW(context, kindOf(context, tile), standOf(context.pose, tile)),
+    (sum, tile) => sum + panelNoonW(context, kindOf(context, tile), standOf(context.position, tile)),
     0,
   );
 }
 
-export const mixedStatesRule: LaneRule<"mixedStates", MixedReason> = {
+export const mixedStatesRule: PortArrayRule<"mixedStates", MixedReason> = {
   id: "mixedStates",
   step: "wiring",
   sense: "atMost",
   chart: { skies: ["brightNoon"], edge: null },
-  mendedBy: "moreWatts",
+  fixedBy: "moreWatts",
   ofInput: false,
   judge: mixedStates,
 };

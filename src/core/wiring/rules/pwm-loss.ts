@@ -1,6 +1,6 @@
 import { assumedPwmDropV } from "../../engine/pv-input";
-import { type LaneContext, fitAssumed, siteAssumed, type Assumption } from "../../plan-model";
-import { type RuleOutcome, type Level, type LaneRule } from "../../checks";
+import { type PortArrayContext, fitAssumed, siteAssumed, type Assumption } from "../../plan-model";
+import { type RuleOutcome, type Level, type PortArrayRule } from "../../checks";
 
 export type PwmFacts = {
   readonly heldV: number;
@@ -20,7 +20,7 @@ const costlyLossPct = 25;
 const someLossPct = 10;
 
 /** Rule 7: a PWM controller holds the array at battery volts; what lies above them is lost. */
-export function pwmLoss(context: LaneContext): RuleOutcome<PwmReason> | null {
+export function pwmLoss(context: PortArrayContext): RuleOutcome<PwmReason> | null {
   const { port, tracking, clear } = context;
   if (port.conversion === "pwm" && port.batteryV === null) return unknownBattery();
   const { array, operating } = clear.brightNoon;
@@ -69,12 +69,12 @@ function grade(lossPct: number): { level: Level; outcome: "costly" | "some" | "l
   return { level: "good", outcome: "little" };
 }
 
-export const pwmLossRule: LaneRule<"pwmLoss", PwmReason> = {
+export const pwmLossRule: PortArrayRule<"pwmLoss", PwmReason> = {
   id: "pwmLoss",
   step: "wiring",
   sense: "atMost",
   chart: { skies: ["brightNoon"], edge: null },
-  mendedBy: "moreWatts",
+  fixedBy: "moreWatts",
   ofInput: false,
   judge: pwmLoss,
 };

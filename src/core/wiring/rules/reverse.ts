@@ -8,12 +8,12 @@ import {
   keysOf,
   kindOf,
   kindsIn,
-  type LaneContext,
+  type PortArrayContext,
   siteAssumed,
-  solveRows,
+  solveStrings,
   type Assumption,
 } from "../../plan-model";
-import { type RuleOutcome, type LaneRule } from "../../checks";
+import { type RuleOutcome, type PortArrayRule } from "../../checks";
 
 /** Amps pushed backwards through the panel that bears them least while nothing is drawn, what it bears, and when. */
 export type ReverseFacts = {
@@ -27,7 +27,7 @@ export type ReverseFacts = {
 
 export type ReverseReason = { readonly type: "reverse"; readonly outcome: "over" | "asked" | "borne" } & ReverseFacts;
 
-/** Amps below this are leakage, not a row being fed backwards. */
+/** Amps below this are leakage, not a string being fed backwards. */
 const minReverseA = 0.05;
 
 type Reverse = {
@@ -38,10 +38,10 @@ type Reverse = {
 };
 
 /**
- * Rule 5, backwards amps: with nothing drawn, stronger rows push current back through weaker ones. At coldest dawn and
+ * Rule 5, backwards amps: with nothing drawn, stronger strings push current back through weaker ones. At coldest dawn and
  * bright noon, as the panels stand and with all of them lit, against what each panel bears; panels taken out are not there.
  */
-export function reverse(context: LaneContext): RuleOutcome<ReverseReason> | null {
+export function reverse(context: PortArrayContext): RuleOutcome<ReverseReason> | null {
   const { tiles } = context;
   if (tiles.length < 2) return null;
   const worst = standings(context)
@@ -74,16 +74,16 @@ type Standing = Pick<ReverseFacts, "sky" | "asTheyStand"> & {
   readonly array: InspectableSolution;
 };
 
-/** The lane in every state in which it could be fed backwards: alike rows all in full light cannot. */
-function standings(context: LaneContext): Standing[] {
-  const { lane, tiles, clear } = context;
-  const used = mapTiles(lane.rows, (tile) => (tile.joinedPast ? null : tile));
+/** The port array in every state in which it could be fed backwards: alike strings all in full light cannot. */
+function standings(context: PortArrayContext): Standing[] {
+  const { portArray, tiles, clear } = context;
+  const used = mapTiles(portArray.strings, (tile) => (tile.bypassed ? null : tile));
   const found: Standing[] = [];
   const isAlike = asMatrix(used) !== null && kindsIn(context).length === 1 && context.fixed.size === 0;
   if (!isAlike)
     for (const sky of ["coldDawn", "brightNoon"] as const)
       found.push({ sky, asTheyStand: false, array: clear[sky].array });
-  if (tiles.some((tile) => isChanged(standOf(context.pose, tile)))) {
+  if (tiles.some((tile) => isChanged(standOf(context.position, tile)))) {
     found.push({ sky: "brightNoon", asTheyStand: true, array: noonAsTheyStand(context) });
     const cold = coldAsTheyStand(context);
     if (cold !== null) found.push({ sky: "coldDawn", asTheyStand: true, array: cold });
@@ -92,23 +92,23 @@ function standings(context: LaneContext): Standing[] {
 }
 
 /** Bright noon on the panels as they stand; before the cables, which would only hold amps back. */
-function noonAsTheyStand(context: LaneContext): InspectableSolution {
-  const { actual, copper, lane, pose, site } = context;
-  const scene = underSkyScene(actual.brightNoon.sky, pose, site, noShades);
-  return (copper.cables === null ? null : solveRows(context, lane.rows, scene)) ?? actual.brightNoon.array;
+function noonAsTheyStand(context: PortArrayContext): InspectableSolution {
+  const { actual, copper, portArray, position, site } = context;
+  const scene = underSkyScene(actual.brightNoon.sky, position, site, noShades);
+  return (copper.cables === null ? null : solveStrings(context, portArray.strings, scene)) ?? actual.brightNoon.array;
 }
 
 /** Cells at the record low in full sun, each panel with its own share of it: what the volts of limits do not look at. */
-function coldAsTheyStand(context: LaneContext): InspectableSolution | null {
-  return solveRows(context, context.lane.rows, (tile, substrings) => ({
+function coldAsTheyStand(context: PortArrayContext): InspectableSolution | null {
+  return solveStrings(context, context.portArray.strings, (tile, substrings) => ({
     cellTempC: context.site.recordLowC,
-    irradianceWm2: lightOf(standOf(context.pose, tile), substrings).map((part) => part * stcIrradianceWm2),
+    irradianceWm2: lightOf(standOf(context.position, tile), substrings).map((part) => part * stcIrradianceWm2),
   }));
 }
 
-/** The panel that bears least well what is pushed backwards through it, in a state of the lane; null when none is. */
+/** The panel that bears least well what is pushed backwards through it, in a state of the port array; null when none is. */
 function reverseInto(
-  context: LaneContext,
+  context: PortArrayContext,
   state: BranchState,
   when: Pick<ReverseFacts, "sky" | "asTheyStand">,
 ): Reverse | null {
@@ -143,12 +143,12 @@ export function panelStates(state: BranchState): Extract<BranchState, { type: "p
   }
 }
 
-export const reverseRule: LaneRule<"reverse", ReverseReason> = {
+export const reverseRule: PortArrayRule<"reverse", ReverseReason> = {
   id: "reverse",
   step: "wiring",
   sense: "atMost",
   chart: { skies: ["coldDawn", "brightNoon"], edge: null },
-  mendedBy: "wiring",
+  fixedBy: "wiring",
   ofInput: false,
   judge: reverse,
 };

@@ -4,7 +4,7 @@ import { type PortInUse, sharedOut, type LimitNature } from "../../engine/pv-inp
 import { type PlanInput, type PortGroup } from "../../plan";
 import {
   doubtAssumed,
-  type LaneContext,
+  type PortArrayContext,
   fitAssumed,
   isFlat,
   siteAssumed,
@@ -12,7 +12,7 @@ import {
   type Assumption,
   clearMonthKwh,
 } from "../../plan-model";
-import { rowTerms } from "./current";
+import { stringTerms } from "./current";
 import { type Amount, type RuleOutcome, type GroupRule } from "../../checks";
 import { gradeClipping } from "./grade-clipping";
 import { dueWatts } from "./watts";
@@ -42,21 +42,21 @@ export type SharedReason = {
 
 /** Ports that stand before one limit under a sky: how each runs alone. */
 export function sharing(
-  lanes: readonly LaneContext[],
-  stateOf: (lane: LaneContext) => Pick<SkyState, "array" | "operating">,
+  portArrays: readonly PortArrayContext[],
+  stateOf: (portArray: PortArrayContext) => Pick<SkyState, "array" | "operating">,
 ): PortInUse[] {
-  return lanes.flatMap((lane) => {
-    const { window, tracking } = lane;
-    const { array, operating } = stateOf(lane);
+  return portArrays.flatMap((portArray) => {
+    const { window, tracking } = portArray;
+    const { array, operating } = stateOf(portArray);
     return window === null || operating === null ? [] : [{ array, window, tracking, alone: operating }];
   });
 }
 
 /** Rule 4 for a group of ports: together they keep one limit of watts or amps. Null when nothing in it is wired or limited. */
-export function shared(group: PortGroup, lanes: readonly LaneContext[]): RuleOutcome<SharedReason> | null {
+export function shared(group: PortGroup, portArrays: readonly PortArrayContext[]): RuleOutcome<SharedReason> | null {
   const absolute = group.nature === "neverExceed";
   // what may never be exceeded counts every port, its ceiling known or not
-  const members = absolute ? lanes : lanes.filter(({ window }) => window !== null);
+  const members = absolute ? portArrays : portArrays.filter(({ window }) => window !== null);
   const running = members.filter(({ window }) => window !== null);
   const ports = sharing(running, ({ actual }) => actual.brightNoon);
   const [first] = members;
@@ -65,7 +65,7 @@ export function shared(group: PortGroup, lanes: readonly LaneContext[]): RuleOut
   const aloneW = sum(ports.map(({ alone }) => alone.p));
   const aloneA = sum(ports.map(({ alone }) => alone.i));
   const dueW = sum(members.map(dueWatts));
-  const marginedIscA = brightSkyFactor * sum(members.flatMap(rowTerms).map(({ count, each }) => count * each));
+  const marginedIscA = brightSkyFactor * sum(members.flatMap(stringTerms).map(({ count, each }) => count * each));
   const clear30 =
     group.maxW === null
       ? { totalKwh: 0, clippedKwh: 0 }
@@ -121,17 +121,18 @@ export function shared(group: PortGroup, lanes: readonly LaneContext[]): RuleOut
   };
 }
 
-/** The groups of an input with the lanes that feed them. */
+/** The groups of an input with the port arrays that feed them. */
 export function groupsIn(
   inputs: readonly PlanInput[],
-  lanes: readonly LaneContext[],
-): { readonly inputId: string; readonly group: PortGroup; readonly lanes: readonly LaneContext[] }[] {
+  portArrays: readonly PortArrayContext[],
+): { readonly inputId: string; readonly group: PortGroup; readonly portArrays: readonly PortArrayContext[] }[] {
   return inputs.flatMap(({ id, device }) =>
     device.groups.map((group) => ({
       inputId: id,
       group,
-      lanes: lanes.filter(
-        ({ lane }) => lane.inputId === id && lane.portId !== null && group.portIds.includes(lane.portId),
+      portArrays: portArrays.filter(
+        ({ portArray }) =>
+          portArray.inputId === id && portArray.portId !== null && group.portIds.includes(portArray.portId),
       ),
     })),
   );
@@ -147,7 +148,7 @@ export const sharedRule: GroupRule<"shared", SharedReason> = {
   step: "wiring",
   sense: "atMost",
   chart: { skies: ["brightNoon"], edge: "watts" },
-  mendedBy: "moreWatts",
+  fixedBy: "moreWatts",
   ofInput: true,
   judge: shared,
 };

@@ -11,17 +11,19 @@ export type ShelfReason = {
 export function shelf({
   plan,
   wired,
-  lanes,
+  portArrays,
 }: WholeWiring): (RuleOutcome<ShelfReason> & { readonly subject: Subject }) | null {
-  const rows = [...wired, ...lanes.map(({ lane }) => lane)];
-  const used = new Set(tilesOf(rows).map(keyOf));
+  const strings = [...wired, ...portArrays.map(({ portArray }) => portArray)];
+  const used = new Set(tilesOf(strings).map(keyOf));
   const panels = plan.panels.flatMap((panel) => {
     const { label } = panel;
     const free = shelfPieces(panel, used);
     return free.length === 0 ? [] : [{ panelName: label.name, count: free.length }];
   });
   const isFed = (inputId: string, portId: string) =>
-    rows.some((lane) => lane.inputId === inputId && lane.portId === portId && lane.rows.length > 0);
+    strings.some(
+      (portArray) => portArray.inputId === inputId && portArray.portId === portId && portArray.strings.length > 0,
+    );
   // a port that only an add-on brings may not be there
   const free = plan.inputs.flatMap(({ id, device }) =>
     device.ports
@@ -31,7 +33,7 @@ export function shelf({
   const [port] = free;
   if (panels.length === 0 || port === undefined) return null;
   return {
-    subject: { type: "lane", inputId: port.inputId, portId: port.portId },
+    subject: { type: "portArray", inputId: port.inputId, portId: port.portId },
     level: "note",
     value: null,
     limit: null,
@@ -47,7 +49,7 @@ export const shelfRule: WiringRule<"shelf", ShelfReason> = {
   step: "wiring",
   sense: "atMost",
   chart: { skies: [], edge: null },
-  mendedBy: "nothing",
+  fixedBy: "nothing",
   ofInput: false,
   judge: shelf,
 };

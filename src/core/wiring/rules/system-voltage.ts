@@ -1,7 +1,7 @@
-import { type ColdBy, type LaneContext, keysOf, kindOf, labelAssumed, siteAssumed } from "../../plan-model";
-import { longestRow, usedIn } from "../../engine/array";
+import { type ColdBy, type PortArrayContext, keysOf, kindOf, labelAssumed, siteAssumed } from "../../plan-model";
+import { longestString, usedIn } from "../../engine/array";
 import { maxColdVolts } from "./cold-voc";
-import { type RuleOutcome, type LaneRule } from "../../checks";
+import { type RuleOutcome, type PortArrayRule } from "../../checks";
 
 export type SystemVoltageReason =
   | {
@@ -15,11 +15,11 @@ export type SystemVoltageReason =
     }
   | { readonly type: "noSystemVoltage"; readonly judgedV: number; readonly panelName: string };
 
-/** Rule 6: a panel's insulation is rated for the most volts, in the cold, of the row it stands in. */
-export function systemVoltage(context: LaneContext): RuleOutcome<SystemVoltageReason> {
+/** Rule 6: a panel's insulation is rated for the most volts, in the cold, of the string it stands in. */
+export function systemVoltage(context: PortArrayContext): RuleOutcome<SystemVoltageReason> {
   const assumptions = [...siteAssumed(context, "recordLow"), ...labelAssumed(context, "tempCoVocPctPerC")];
-  const rows = context.lane.rows.map((row) => {
-    const tiles = usedIn([row]);
+  const strings = context.portArray.strings.map((string) => {
+    const tiles = usedIn([string]);
     const rated = tiles.map((tile) => ({
       name: kindOf(context, tile).name,
       maxSystemV: kindOf(context, tile).fit.label.maxSystemV,
@@ -29,24 +29,28 @@ export function systemVoltage(context: LaneContext): RuleOutcome<SystemVoltageRe
       (least, panel) => (least === null || panel.maxSystemV < least.maxSystemV ? panel : least),
       null,
     );
-    const { volts, by } = maxColdVolts(context, [row]);
+    const { volts, by } = maxColdVolts(context, [string]);
     return {
       tiles,
       volts,
       by,
       weakest,
       silent: rated.find((panel) => panel.maxSystemV === null)?.name ?? null,
-      series: longestRow([row], (tile) => (tile.joinedPast ? 0 : 1)).total,
+      series: longestString([string], (tile) => (tile.bypassed ? 0 : 1)).total,
     };
   });
-  const rated = rows.flatMap((row) =>
-    row.weakest === null ? [] : [{ ...row, weakest: row.weakest, share: row.volts / row.weakest.maxSystemV }],
+  const rated = strings.flatMap((string) =>
+    string.weakest === null
+      ? []
+      : [{ ...string, weakest: string.weakest, share: string.volts / string.weakest.maxSystemV }],
   );
   const worst = rated.reduce<(typeof rated)[number] | null>(
-    (most, row) => (most === null || row.share > most.share ? row : most),
+    (most, string) => (most === null || string.share > most.share ? string : most),
     null,
   );
-  const [silent] = rows.flatMap((row) => (row.silent === null ? [] : [{ ...row, panelName: row.silent }]));
+  const [silent] = strings.flatMap((string) =>
+    string.silent === null ? [] : [{ ...string, panelName: string.silent }],
+  );
   if (silent !== undefined && (worst === null || worst.share <= 1)) {
     const { volts, panelName, tiles } = silent;
     return {
@@ -59,7 +63,7 @@ export function systemVoltage(context: LaneContext): RuleOutcome<SystemVoltageRe
       tiles: keysOf(tiles),
     };
   }
-  if (worst === null) throw new Error("a lane in use has a row with a panel");
+  if (worst === null) throw new Error("a port array in use has a string with a panel");
   const { maxSystemV, name } = worst.weakest;
   const over = worst.volts > maxSystemV;
   return {
@@ -81,12 +85,12 @@ export function systemVoltage(context: LaneContext): RuleOutcome<SystemVoltageRe
   };
 }
 
-export const systemVoltageRule: LaneRule<"systemVoltage", SystemVoltageReason> = {
+export const systemVoltageRule: PortArrayRule<"systemVoltage", SystemVoltageReason> = {
   id: "systemVoltage",
   step: "wiring",
   sense: "atMost",
   chart: { skies: ["coldDawn"], edge: null },
-  mendedBy: "wiring",
+  fixedBy: "wiring",
   ofInput: false,
   judge: systemVoltage,
 };

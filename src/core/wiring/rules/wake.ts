@@ -2,8 +2,8 @@ import { fullSunWm2 } from "../../engine/numeric";
 import { wakeV } from "../../engine/pv-input";
 import { longestClearDay } from "../../engine/sky";
 import { evenly } from "../../engine/light";
-import { fitAssumed, type LaneContext, labelAssumed, siteAssumed, solveRows } from "../../plan-model";
-import { minFloorV, type RuleOutcome, type Level, type LaneRule } from "../../checks";
+import { fitAssumed, type PortArrayContext, labelAssumed, siteAssumed, solveStrings } from "../../plan-model";
+import { minFloorV, type RuleOutcome, type Level, type PortArrayRule } from "../../checks";
 
 export type WakeFacts = {
   readonly wakeV: number;
@@ -28,11 +28,11 @@ const firstLightWm2 = 30;
 const dullAirC = 10;
 
 /** Rule 8: with nothing connected the array must reach the waking volts even when there is little light. */
-export function wake(context: LaneContext): RuleOutcome<WakeReason> | null {
+export function wake(context: PortArrayContext): RuleOutcome<WakeReason> | null {
   const neededV = wakeV(context.port);
   if (neededV === null || neededV < minFloorV) return null;
   const vocAt = (irradianceWm2: number) =>
-    solveRows(context, context.lane.rows, evenly(irradianceWm2, dullAirC))?.vocV ?? 0;
+    solveStrings(context, context.portArray.strings, evenly(irradianceWm2, dullAirC))?.vocV ?? 0;
   const dullVocV = vocAt(dullWm2);
   const brightVocV = vocAt(fullSunWm2);
   const firstVocV = vocAt(firstLightWm2);
@@ -98,12 +98,12 @@ function minutesBelow(latitudeDeg: number, irradianceWm2: number): number {
   );
 }
 
-export const wakeRule: LaneRule<"wake", WakeReason> = {
+export const wakeRule: PortArrayRule<"wake", WakeReason> = {
   id: "wake",
   step: "wiring",
   sense: "atLeast",
   chart: { skies: [], edge: "floor" },
-  mendedBy: "wiring",
+  fixedBy: "wiring",
   ofInput: true,
   judge: wake,
 };

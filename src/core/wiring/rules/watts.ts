@@ -1,7 +1,15 @@
 import { wattLimit, type LimitNature } from "../../engine/pv-input";
-import { clearMonthKwh, byAmps, fitAssumed, isFlat, type LaneContext, labelSum, siteAssumed } from "../../plan-model";
+import {
+  clearMonthKwh,
+  byAmps,
+  fitAssumed,
+  isFlat,
+  type PortArrayContext,
+  labelSum,
+  siteAssumed,
+} from "../../plan-model";
 import { gradeClipping } from "./grade-clipping";
-import { type RuleOutcome, type Level, type LaneRule } from "../../checks";
+import { type RuleOutcome, type Level, type PortArrayRule } from "../../checks";
 
 export type WattFacts = {
   readonly labelW: number;
@@ -32,7 +40,7 @@ export type WattReason =
 const minApart = 0.001;
 
 /** What a limit of watts never to be exceeded is held against: the labels' sum, or the coldest dawn's if that is more. */
-export function dueWatts(context: LaneContext): number {
+export function dueWatts(context: PortArrayContext): number {
   return Math.max(
     labelSum(context, ({ fit }) => fit.label.pmaxW),
     context.clear.coldDawn.array.mpp.p,
@@ -43,7 +51,7 @@ export function dueWatts(context: LaneContext): number {
  * Rule 4: array watts against the port's watt limit, with what a clear month would leave unused. What volts and amps leave
  * on the roof is told by their own rules: the watts they let through are held against the limit here, so that losses add up.
  */
-export function watts(context: LaneContext): RuleOutcome<WattReason> {
+export function watts(context: PortArrayContext): RuleOutcome<WattReason> {
   const { port, site, clear } = context;
   const labelW = labelSum(context, ({ fit }) => fit.label.pmaxW);
   const limitW = wattLimit(port);
@@ -115,12 +123,12 @@ function grade(
   return overAbsolute ? { level: "stop", outcome: "overAbsolute" } : gradeClipping(facts.clippedPct);
 }
 
-export const wattsRule: LaneRule<"watts", WattReason> = {
+export const wattsRule: PortArrayRule<"watts", WattReason> = {
   id: "watts",
   step: "wiring",
   sense: "atMost",
   chart: { skies: ["brightNoon"], edge: "watts" },
-  mendedBy: "moreWatts",
+  fixedBy: "moreWatts",
   ofInput: true,
   judge: watts,
 };

@@ -9,21 +9,21 @@ import { type DayDrawn } from "./days";
 export type Store = {
   readonly batteryId: string | null;
   readonly battery: FilledBattery | null;
-  /** Which of the array's lanes charge it. */ readonly lanes: readonly number[];
+  /** Which of the array's port arrays charge it. */ readonly portArrays: readonly number[];
 };
 
-/** The batteries of a plan with the lanes that charge them; lanes of inputs that charge none in particular go to the first that has none of its own. */
-export function storesOf({ need }: Pick<Plan, "need">, lanes: readonly PortArray[]): readonly Store[] {
-  const all = lanes.map((_, k) => k);
-  if (need.batteries.length === 0) return [{ batteryId: null, battery: null, lanes: all }];
+/** The batteries of a plan with the port arrays that charge them; port arrays of inputs that charge none in particular go to the first that has none of its own. */
+export function storesOf({ need }: Pick<Plan, "need">, portArrays: readonly PortArray[]): readonly Store[] {
+  const all = portArrays.map((_, k) => k);
+  if (need.batteries.length === 0) return [{ batteryId: null, battery: null, portArrays: all }];
   const named = new Set(need.batteries.flatMap(({ inputIds }) => inputIds));
-  const rest = all.filter((k) => !named.has(lanes[k]?.inputId ?? ""));
+  const rest = all.filter((k) => !named.has(portArrays[k]?.inputId ?? ""));
   const open = need.batteries.find(({ inputIds }) => inputIds.length === 0) ?? need.batteries[0];
   return need.batteries.map((battery) => ({
     batteryId: battery.id,
     battery: filledBattery(battery),
-    lanes: [
-      ...all.filter((k) => battery.inputIds.includes(lanes[k]?.inputId ?? "")),
+    portArrays: [
+      ...all.filter((k) => battery.inputIds.includes(portArrays[k]?.inputId ?? "")),
       ...(battery === open ? rest : []),
     ],
   }));

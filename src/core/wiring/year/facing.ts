@@ -1,5 +1,5 @@
 import { type Plane } from "../../engine/light";
-import { keysIn, type Mounting, type Plan, poseIn } from "../../plan";
+import { keysIn, type Mounting, type Plan, positionIn } from "../../plan";
 import { type SunPosition, sunPosition } from "../../engine/sky";
 import { keyOf, lying, type Stand, type PanelKey } from "../../engine/array";
 import { dayOf } from "../../engine/weather";
@@ -9,20 +9,22 @@ export type Facing = Pick<Mounting, "tiltDeg" | "azimuthDeg" | "azimuthFrom" | "
 
 const fixed: Pick<Facing, "azimuthFrom" | "turning"> = { azimuthFrom: "north", turning: { type: "fixed" } };
 
-/** Every panel of a plan in a pose: how it stands, and how it faces through the year. What a pose says of a panel goes before its mount. */
+/** Every panel of a plan in a position: how it stands, and how it faces through the year. What a position says of a panel goes before its mount. */
 export function facingsIn(
   plan: Plan,
-  poseId: string,
+  positionId: string,
 ): (key: PanelKey) => { readonly stand: Stand; readonly facing: Facing } {
-  const pose = poseIn(plan, poseId);
+  const position = positionIn(plan, positionId);
   const stood = new Set(
-    (plan.poses.find(({ id }) => id === poseId)?.stands ?? []).filter(({ tiltDeg }) => tiltDeg !== 0).map(keyOf),
+    (plan.positions.find(({ id }) => id === positionId)?.stands ?? [])
+      .filter(({ tiltDeg }) => tiltDeg !== 0)
+      .map(keyOf),
   );
   const sloping = slopesOf(plan);
   const mounted = new Map(plan.mounts.flatMap((mount) => mount.pieces.map((ref) => [keyOf(ref), mount] as const)));
   const all = new Map(
     [...keysIn(plan)].map((key) => {
-      const stand = pose.get(key) ?? lying;
+      const stand = position.get(key) ?? lying;
       const mount = stood.has(key) ? undefined : (mounted.get(key) ?? sloping.get(key));
       const { tiltDeg, azimuthDeg } = stand;
       return [key, { stand, facing: mount ?? { tiltDeg, azimuthDeg, ...fixed } }] as const;

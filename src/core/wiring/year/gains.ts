@@ -3,7 +3,7 @@ import { assess } from "../../assessment";
 import { type SolveCache } from "../../plan-model";
 import { quietly } from "../../engine/generators";
 import { type WeatherYear } from "../../engine/weather";
-import { keyOf, type PortArray, newTile, type Row, rowOf, tilesOf, usedIn } from "../../engine/array";
+import { keyOf, type PortArray, newTile, type PvString, stringOf, tilesOf, usedIn } from "../../engine/array";
 import { assumedLossPct } from "./shares";
 import { inAll } from "./losses";
 import { planYear, type PlanYear } from "./plan-year";
@@ -106,9 +106,9 @@ function variantsOf({ plan, wiringId, weather }: GainParts): Variant[] {
   ];
   const { dirtPct, cablePct } = plan.site.losses;
   return [
-    ...onePanelMore(plan, wiring.lanes, wiringId),
-    ...otherJoinings(plan, wiring.lanes, wiringId),
-    ...tilted(plan, wiring.lanes, wiringId, weather),
+    ...onePanelMore(plan, wiring.portArrays, wiringId),
+    ...otherJoinings(plan, wiring.portArrays, wiringId),
+    ...tilted(plan, wiring.portArrays, wiringId, weather),
     ...((dirtPct ?? assumedLossPct.dirtPct) > 0 ? changed({ type: "clean" }, losses({ dirtPct: 0 })) : []),
     ...((cablePct ?? assumedLossPct.cablePct) > 0
       ? changed({ type: "thickerCable" }, losses({ cablePct: (cablePct ?? assumedLossPct.cablePct) / 2 }))
@@ -128,7 +128,7 @@ function variantsOf({ plan, wiringId, weather }: GainParts): Variant[] {
         )
       : []),
     ...plan.wirings
-      .filter(({ id, lanes }) => id !== wiringId && tilesOf(lanes).length > 0)
+      .filter(({ id, portArrays }) => id !== wiringId && tilesOf(portArrays).length > 0)
       .map(({ id, name }): Variant => ({
         kind: { type: "otherWiring", wiringId: id, name },
         plan,
@@ -138,17 +138,21 @@ function variantsOf({ plan, wiringId, weather }: GainParts): Variant[] {
   ];
 }
 
-/** One more panel of each kind in use, in every row of that kind in series, or as a row of its own beside rows of one. */
-function onePanelMore(plan: Plan, lanes: readonly PortArray[], wiringId: string): Variant[] {
-  const used = new Set(usedIn(lanes.flatMap(({ rows }) => rows)).map(({ panelId }) => panelId));
+/** One more panel of each kind in use, in every string of that kind in series, or as a string of its own beside strings of one. */
+function onePanelMore(plan: Plan, portArrays: readonly PortArray[], wiringId: string): Variant[] {
+  const used = new Set(usedIn(portArrays.flatMap(({ strings }) => strings)).map(({ panelId }) => panelId));
   return plan.panels
     .filter(({ id }) => used.has(id))
     .flatMap((panel) => {
       const tile = newTile(panel.id, panel.given + 1);
-      const withRows = (joined: "series" | "parallel", lane: PortArray, rows: readonly Row[]): Variant[] => {
-        const changedLanes = lanes.map((each) => (each === lane ? { ...lane, rows } : each));
+      const withStrings = (
+        joined: "series" | "parallel",
+        portArray: PortArray,
+        strings: readonly PvString[],
+      ): Variant[] => {
+        const changedPortArrays = portArrays.map((each) => (each === portArray ? { ...portArray, strings } : each));
         const after = applyChanges(plan, [
-          { type: "rewire", wiringId, lanes: changedLanes, counts: { [panel.id]: panel.given + 1 } },
+          { type: "rewire", wiringId, portArrays: changedPortArrays, counts: { [panel.id]: panel.given + 1 } },
         ]);
         if (after === plan) return [];
         return [
@@ -160,17 +164,21 @@ function onePanelMore(plan: Plan, lanes: readonly PortArray[], wiringId: string)
           },
         ];
       };
-      return lanes.flatMap((lane) => {
-        const alike = lane.rows.filter(({ items }) =>
+      return portArrays.flatMap((portArray) => {
+        const alike = portArray.strings.filter(({ items }) =>
           items.every((item) => item.type === "panel" && item.panelId === panel.id),
         );
-        const [row] = alike;
-        if (row === undefined) return [];
-        const longer = lane.rows.map((each) => (each === row ? { ...row, items: [...row.items, tile] } : each));
+        const [string] = alike;
+        if (string === undefined) return [];
+        const longer = portArray.strings.map((each) =>
+          each === string ? { ...string, items: [...string.items, tile] } : each,
+        );
         return [
-          // one row may grow; of several equal ones a longer one would drag the others
-          ...(lane.rows.length === 1 ? withRows("series", lane, longer) : []),
-          ...(row.items.length === 1 ? withRows("parallel", lane, [...lane.rows, rowOf([tile])]) : []),
+          // one string may grow; of several equal ones a longer one would drag the others
+          ...(portArray.strings.length === 1 ? withStrings("series", portArray, longer) : []),
+          ...(string.items.length === 1
+            ? withStrings("parallel", portArray, [...portArray.strings, stringOf([tile])])
+            : []),
         ];
       });
     });
@@ -180,25 +188,36 @@ function priceOf({ label }: PlanPanel): Gain["price"] {
   return label.price === null ? null : { amount: label.price, currency: label.currency };
 }
 
-/** All panels of each port in one row, and each in a row of its own. */
-function otherJoinings(plan: Plan, lanes: readonly PortArray[], wiringId: string): Variant[] {
+/** All panels of each port in one string, and each in a string of its own. */
+function otherJoinings(plan: Plan, portArrays: readonly PortArray[], wiringId: string): Variant[] {
   const joinings = [
-    { type: "seriesInstead", rowsOf: (lane: PortArray) => [rowOf(usedIn(lane.rows))] },
-    { type: "parallelInstead", rowsOf: (lane: PortArray) => usedIn(lane.rows).map((tile) => rowOf([tile])) },
+    { type: "seriesInstead", stringsOf: (portArray: PortArray) => [stringOf(usedIn(portArray.strings))] },
+    {
+      type: "parallelInstead",
+      stringsOf: (portArray: PortArray) => usedIn(portArray.strings).map((tile) => stringOf([tile])),
+    },
   ] as const;
-  const shape = (all: readonly PortArray[]) => JSON.stringify(all.map(({ rows }) => rows.map(({ items }) => items)));
-  return joinings.flatMap(({ type, rowsOf }) => {
-    const joined = lanes.map((lane) => (usedIn(lane.rows).length === 0 ? lane : { ...lane, rows: rowsOf(lane) }));
-    if (shape(joined) === shape(lanes)) return [];
-    const after = applyChanges(plan, [{ type: "rewire", wiringId, lanes: joined, counts: {} }]);
+  const shape = (all: readonly PortArray[]) =>
+    JSON.stringify(all.map(({ strings }) => strings.map(({ items }) => items)));
+  return joinings.flatMap(({ type, stringsOf }) => {
+    const joined = portArrays.map((portArray) =>
+      usedIn(portArray.strings).length === 0 ? portArray : { ...portArray, strings: stringsOf(portArray) },
+    );
+    if (shape(joined) === shape(portArrays)) return [];
+    const after = applyChanges(plan, [{ type: "rewire", wiringId, portArrays: joined, counts: {} }]);
     return after === plan ? [] : [{ kind: { type }, plan: after, wiringId, price: null }];
   });
 }
 
 /** All panels of the wiring that lie flat and turn by no mount, at the best fixed tilt. */
-function tilted(plan: Plan, lanes: readonly PortArray[], wiringId: string, weather: WeatherYear | null): Variant[] {
+function tilted(
+  plan: Plan,
+  portArrays: readonly PortArray[],
+  wiringId: string,
+  weather: WeatherYear | null,
+): Variant[] {
   const held = new Set(plan.mounts.flatMap(({ pieces }) => pieces.map(keyOf)));
-  const pieces = usedIn(lanes.flatMap(({ rows }) => rows))
+  const pieces = usedIn(portArrays.flatMap(({ strings }) => strings))
     .filter((tile) => !held.has(keyOf(tile)))
     .map(({ panelId, piece }) => ({ panelId, piece }));
   const mountIds = new Set(plan.mounts.map(({ id }) => id));

@@ -6,14 +6,14 @@ import { facingsIn } from "./facing";
 import { type Alike, evennessOf } from "./panel-hour";
 import { isLaid } from "./roof-shade";
 
-/** All that decides what falls on a panel in a pose, and a name that panels share which are alike in it. */
+/** All that decides what falls on a panel in a position, and a name that panels share which are alike in it. */
 export type AlikeOf = (tile: Pick<PanelRef, "panelId" | "piece">) => {
   readonly name: string;
   readonly make: () => Alike;
 };
 
-export function createAlike({ plan, common }: Pick<SolvableWiring, "plan" | "common">, poseId: string): AlikeOf {
-  const facingOf = facingsIn(plan, poseId);
+export function createAlike({ plan, common }: Pick<SolvableWiring, "plan" | "common">, positionId: string): AlikeOf {
+  const facingOf = facingsIn(plan, positionId);
   return (tile) => {
     const { stand, facing } = facingOf(keyOf(tile));
     const kind = kindOf(common, tile);

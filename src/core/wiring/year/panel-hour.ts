@@ -64,7 +64,7 @@ export function panelHour(
   panel: Alike,
   hour: SkyHour,
   stay: Stay,
-  poseId: string,
+  positionId: string,
   { shares, skyline, turn, shade }: Surroundings,
 ): PanelHour {
   const { key, model, facing, rossK, light: byHand, stowed } = panel;
@@ -73,7 +73,7 @@ export function panelHour(
   const seen = lightOn(plane, hour.light, shares.ground, skyline.seenFrom(plane, hour.light.sun));
   const left = (1 - shares.dirt) * (1 - shares.haze) * (1 - shares.ageing);
   // a shadow takes the beam from a substring, not what comes from everywhere: told as a share of all its light
-  const beams = key === null || stowed || !(seen.straightWm2 > 0) ? null : shade(key, hour, stay, poseId);
+  const beams = key === null || stowed || !(seen.straightWm2 > 0) ? null : shade(key, hour, stay, positionId);
   const even = seen.insideWm2 - seen.straightWm2;
   const light =
     beams === null

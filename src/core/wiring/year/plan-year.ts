@@ -3,11 +3,11 @@ import { type SolveCache, solvableWiring } from "../../plan-model";
 import { skylineOf } from "../../engine/light";
 import { needByHour, seasonOf, sourcesByHour } from "../../need";
 import { daysIn, kindsOfDay, type SkyHour, type WeatherYear } from "../../engine/weather";
-import { createArray, type LaneHour } from "./array";
+import { createArray, type PortArrayHour } from "./array";
 import { type DayDrawn, drawDays } from "./days";
 import { createTrackerCache, type Stay } from "./facing";
 import { lossNames, type MonthAccount, noLosses } from "./losses";
-import { posesByHour } from "./poses-by-hour";
+import { positionsByHour } from "./positions-by-hour";
 import { createRoofShade } from "./roof-shade";
 import { sharesOf } from "./shares";
 import { type DayOfRun, isMissed, runStore, type StoreRun, storesOf } from "./battery-simulation";
@@ -63,8 +63,8 @@ export type PlanYear = {
   /** How many years of days the missed days are counted in, and their seed; of a file, its one. */
   readonly yearsDrawn: number;
   readonly seed: number;
-  /** Lanes of the wiring that could not be reckoned with: a label that cannot be read, a port that is gone. */
-  readonly lanesLeftOut: number;
+  /** Port arrays of the wiring that could not be reckoned with: a label that cannot be read, a port that is gone. */
+  readonly portArraysLeftOut: number;
 };
 
 export type YearParts = {
@@ -85,7 +85,7 @@ type DaySheet = {
   /** How many days of the year it stands for. */ readonly days: number;
   readonly airC: Float64Array;
   /** By hour. */ readonly offeredW: Float64Array;
-  /** By lane, by hour. */ readonly takenW: readonly Float64Array[];
+  /** By port array, by hour. */ readonly takenW: readonly Float64Array[];
 };
 
 /**
@@ -98,21 +98,21 @@ export function* planYear(parts: YearParts): Generator<{ readonly share: number 
   if (wiring === undefined) throw new Error(`no wiring "${parts.wiringId}" in this plan`);
   const ready = solvableWiring(plan, wiring, memory, []);
   const shares = sharesOf(plan.site);
-  const poses = posesByHour(plan, wiring.poseIds);
+  const positions = positionsByHour(plan, wiring.positionIds);
   const around = {
     shares,
     skyline: skylineOf(plan.site.horizon),
     turn: createTrackerCache(),
     shade: createRoofShade(plan),
   };
-  const array = createArray(ready, wiring.poseIds, around);
+  const array = createArray(ready, wiring.positionIds, around);
   const { hours, days, source, stays, keyOf } = skyOf(plan, weather, kindsIn[fineness], fineness === "quick" ? 2 : 1);
   const sheets = days.map(({ month, days: many, airC }): DaySheet => ({
     month,
     days: many,
     airC,
     offeredW: new Float64Array(24),
-    takenW: array.lanes.map(() => new Float64Array(24)),
+    takenW: array.portArrays.map(() => new Float64Array(24)),
   }));
   const months = Array.from({ length: 12 }, () => ({
     couldKwh: 0,
@@ -121,7 +121,7 @@ export function* planYear(parts: YearParts): Generator<{ readonly share: number 
     losses: noLosses(),
     ghi: 0,
   }));
-  const ports = array.lanes.map(({ inputId, portId }) => ({
+  const ports = array.portArrays.map(({ inputId, portId }) => ({
     inputId,
     portId,
     offeredKwh: 0,
@@ -131,7 +131,7 @@ export function* planYear(parts: YearParts): Generator<{ readonly share: number 
     asleepH: 0,
   }));
 
-  function add(hour: SkyHour, lanes: readonly LaneHour[], sheet: DaySheet): void {
+  function add(hour: SkyHour, portArrays: readonly PortArrayHour[], sheet: DaySheet): void {
     const month = months[hour.month - 1];
     if (month === undefined) return;
     const at = Math.min(23, Math.floor(hour.atHour));
@@ -139,23 +139,23 @@ export function* planYear(parts: YearParts): Generator<{ readonly share: number 
     const stands = fineness === "quick" && weather === null ? [at, Math.min(23, at + 1)] : [at];
     const kwh = hour.hours / 1000;
     month.ghi += hour.light.globalWm2 * kwh;
-    for (const [k, lane] of lanes.entries()) {
-      month.couldKwh += lane.couldW * kwh;
-      month.offeredKwh += lane.offeredW * kwh;
-      month.takenKwh += lane.takenW * kwh;
-      for (const name of lossNames) month.losses[name] += lane.losses[name] * kwh;
+    for (const [k, portArray] of portArrays.entries()) {
+      month.couldKwh += portArray.couldW * kwh;
+      month.offeredKwh += portArray.offeredW * kwh;
+      month.takenKwh += portArray.takenW * kwh;
+      for (const name of lossNames) month.losses[name] += portArray.losses[name] * kwh;
       for (const h of stands) {
-        sheet.offeredW[h] = (sheet.offeredW[h] ?? 0) + lane.offeredW;
+        sheet.offeredW[h] = (sheet.offeredW[h] ?? 0) + portArray.offeredW;
         const taken = sheet.takenW[k];
-        if (taken !== undefined) taken[h] = (taken[h] ?? 0) + lane.takenW;
+        if (taken !== undefined) taken[h] = (taken[h] ?? 0) + portArray.takenW;
       }
       const port = ports[k];
       if (port === undefined) continue;
-      port.offeredKwh += lane.offeredW * kwh;
-      port.takenKwh += lane.takenW * kwh;
-      port.takenByMonthKwh[hour.month - 1] = (port.takenByMonthKwh[hour.month - 1] ?? 0) + lane.takenW * kwh;
-      if (lane.awake) port.awakeH += hour.hours;
-      else if (lane.offeredW > 0) port.asleepH += hour.hours;
+      port.offeredKwh += portArray.offeredW * kwh;
+      port.takenKwh += portArray.takenW * kwh;
+      port.takenByMonthKwh[hour.month - 1] = (port.takenByMonthKwh[hour.month - 1] ?? 0) + portArray.takenW * kwh;
+      if (portArray.awake) port.awakeH += hour.hours;
+      else if (portArray.offeredW > 0) port.asleepH += hour.hours;
     }
   }
 
@@ -165,13 +165,13 @@ export function* planYear(parts: YearParts): Generator<{ readonly share: number 
     const sheet = sheets[key];
     const stay = stays[hour.month - 1];
     if (sheet === undefined || stay === undefined) continue;
-    add(hour, array.hourOf(hour, stay, poses[Math.floor(hour.atHour)] ?? "", key !== before), sheet);
+    add(hour, array.hourOf(hour, stay, positions[Math.floor(hour.atHour)] ?? "", key !== before), sheet);
     before = key;
     done += 1;
     if (done % 2 === 0) yield { share: (0.9 * (key + 1)) / sheets.length };
   }
 
-  const stores = storesOf(plan, array.lanes);
+  const stores = storesOf(plan, array.portArrays);
   const drawn: readonly DayDrawn[] =
     weather === null
       ? [...drawDays(drawnYears[fineness], kindsIn[fineness], yearSeed)]
@@ -179,7 +179,9 @@ export function* planYear(parts: YearParts): Generator<{ readonly share: number 
   const runs: StoreRun[] = [];
   for (const store of stores) {
     const sunOf = sheets.map(({ takenW, airC }) => {
-      const sunW = summedUp(store.lanes.flatMap((k) => takenW[k] ?? [])).map((watts) => watts * (1 - shares.storing));
+      const sunW = summedUp(store.portArrays.flatMap((k) => takenW[k] ?? [])).map(
+        (watts) => watts * (1 - shares.storing),
+      );
       return { airC, sunW, sunWh: total(sunW) };
     });
     runs.push(
@@ -229,7 +231,7 @@ export function* planYear(parts: YearParts): Generator<{ readonly share: number 
     stores: stores.map(({ batteryId }, k) => storeYear(batteryId, runs[k]?.days ?? [])),
     yearsDrawn: weather === null ? drawnYears[fineness] : 1,
     seed: yearSeed,
-    lanesLeftOut: ready.wired.filter(({ rows }) => rows.length > 0).length - array.lanes.length,
+    portArraysLeftOut: ready.wired.filter(({ strings }) => strings.length > 0).length - array.portArrays.length,
   };
 }
 
@@ -300,7 +302,7 @@ function meanDay(
       kinds.reduce((sum, kind) => sum + of(kind) * kind.sheet.days, 0) / many;
     return {
       offeredW: mean(({ sheet }) => sheet.offeredW[hour] ?? 0),
-      takenW: mean(({ sheet }) => sheet.takenW.reduce((sum, lane) => sum + (lane[hour] ?? 0), 0)),
+      takenW: mean(({ sheet }) => sheet.takenW.reduce((sum, portArray) => sum + (portArray[hour] ?? 0), 0)),
       leftW: mean(({ key }) => runs.reduce((sum, run) => sum + (run.leftOf(key)?.[hour] ?? 0), 0)) / (1 - storing),
       loadW: loads[hour] ?? 0,
       sourcesW: sources[hour] ?? 0,

@@ -6,9 +6,13 @@ import { sunPosition } from "../../engine/sky";
 import { type PanelKey } from "../../engine/array";
 import { createTrackerCache, facingsIn } from "./facing";
 
-/** How each panel of a plan lies at a moment: as its pose has it, at the tilt of the season, or turned to the sun. */
-export function createPlanes(plan: Plan, poseId: string, longitudeDeg: number): (key: PanelKey, atMs: number) => Plane {
-  const facingOf = facingsIn(plan, poseId);
+/** How each panel of a plan lies at a moment: as its position has it, at the tilt of the season, or turned to the sun. */
+export function createPlanes(
+  plan: Plan,
+  positionId: string,
+  longitudeDeg: number,
+): (key: PanelKey, atMs: number) => Plane {
+  const facingOf = facingsIn(plan, positionId);
   const turn = createTrackerCache();
   const { latitudeDeg } = assumedSite(plan.site);
   const longitude = plan.site.longitudeDeg ?? longitudeDeg;

@@ -5,9 +5,9 @@ import { type SkyHour } from "../../engine/weather";
 import { createTrackerCache, type Stay } from "./facing";
 
 /** Share of the beam on each substring of a panel; null where nothing shades it, or it lies nowhere. */
-export type RoofShade = (key: PanelKey, hour: SkyHour, stay: Stay, poseId: string) => readonly number[] | null;
+export type RoofShade = (key: PanelKey, hour: SkyHour, stay: Stay, positionId: string) => readonly number[] | null;
 
-/** Ways of standing kept: those of a day in which panels are turned every hour, and of some poses. */
+/** Ways of standing kept: those of a day in which panels are turned every hour, and of some positions. */
 const maxStandings = 200;
 /** Hours kept. */
 const maxHours = 2000;
@@ -22,7 +22,7 @@ const kept: { readonly parts: readonly unknown[]; readonly shade: RoofShade }[] 
  */
 export function createRoofShade(plan: Plan): RoofShade {
   const laid = new Set(plan.space.places.map(({ panelId }) => panelId));
-  const parts = [plan.space, plan.poses, plan.mounts, ...plan.panels.filter(({ id }) => laid.has(id))];
+  const parts = [plan.space, plan.positions, plan.mounts, ...plan.panels.filter(({ id }) => laid.has(id))];
   const known = kept.find(
     (each) => each.parts.length === parts.length && each.parts.every((part, k) => part === parts[k]),
   );
@@ -50,16 +50,16 @@ function shadeOf(plan: Plan): RoofShade {
     });
   }
 
-  return (key, hour, stay, poseId) => {
+  return (key, hour, stay, positionId) => {
     if (!laid.has(key)) return null;
-    const at = `${poseId}/${stay.headingDeg}/${stay.latitudeDeg}/${hour.dayOfYear}/${hour.atHour}`;
+    const at = `${positionId}/${stay.headingDeg}/${stay.latitudeDeg}/${hour.dayOfYear}/${hour.atHour}`;
     // every kind of day of a month has the same sun at an hour
     const before = known.get(at);
     if (before !== undefined) return before.get(key) ?? null;
     const mounts = mountsAt(hour, stay);
     const turned = mounts.map(({ tiltDeg, azimuthDeg }) => `${tiltDeg.toFixed(1)} ${(azimuthDeg ?? -1).toFixed(1)}`);
-    const standing = `${poseId}/${stay.headingDeg}/${stay.latitudeDeg}/${turned.join()}`;
-    const maker = makers.get(standing) ?? createRoofLight({ ...plan, mounts }, poseId, stay);
+    const standing = `${positionId}/${stay.headingDeg}/${stay.latitudeDeg}/${turned.join()}`;
+    const maker = makers.get(standing) ?? createRoofLight({ ...plan, mounts }, positionId, stay);
     if (makers.size > maxStandings) makers.clear();
     makers.set(standing, maker);
     if (known.size > maxHours) known.clear();

@@ -6,7 +6,7 @@ import { inAll, keptLightOf, planYear, type ShadeMap, shadeMap } from ".";
 
 const lantern = demoPlan("The Lantern");
 const mapOf = (plan: Plan, surfaceId = "roof"): ShadeMap =>
-  drain(shadeMap({ plan, surfaceId, poseId: "parked", weather: null }));
+  drain(shadeMap({ plan, surfaceId, positionId: "parked", weather: null }));
 const without = (plan: Plan, ...ids: readonly string[]) =>
   changed(plan, ...ids.map((id): Change => ({ type: "removeFromSpace", list: "obstacles", id })));
 const openSky: Change = { type: "setSite", patch: { horizon: [] } };
@@ -66,7 +66,7 @@ test("panels that a mount tilts up by season throw the shadows of how they then 
     ...[3, 4].map((piece, k): Change => ({
       type: "patchPlaces",
       refs: [{ panelId: "roof", piece }],
-      poseId: null,
+      positionId: null,
       patch: { xMm: 1000, yMm: 1000 + 1600 * k },
     })),
   );

@@ -1,5 +1,5 @@
 import { lightOn, type Plane, skylineOf } from "../../engine/light";
-import { type Plan, poseIn, type Surface } from "../../plan";
+import { type Plan, positionIn, type Surface } from "../../plan";
 import {
   boundsOf,
   createShadows,
@@ -45,7 +45,7 @@ export type PanelShadeYear = {
 export type ShadeMapParts = {
   readonly plan: Plan;
   readonly surfaceId: string;
-  readonly poseId: string;
+  readonly positionId: string;
   readonly weather: WeatherYear | null;
 };
 
@@ -61,7 +61,12 @@ const spotHeightMm = 40;
  * itself, its substrings bypassed where that brings more: within a few per cent of the year, which counts the whole net. `step` says
  * the share it has been through.
  */
-export function* shadeMap({ plan, surfaceId, poseId, weather }: ShadeMapParts): Generator<{ share: number }, ShadeMap> {
+export function* shadeMap({
+  plan,
+  surfaceId,
+  positionId,
+  weather,
+}: ShadeMapParts): Generator<{ share: number }, ShadeMap> {
   const surface = plan.space.surfaces.find(({ id }) => id === surfaceId);
   if (surface === undefined) throw new Error(`no surface "${surfaceId}" in the plan`);
   const sky = skyOf(plan, weather, kindsOfDay);
@@ -83,7 +88,7 @@ export function* shadeMap({ plan, surfaceId, poseId, weather }: ShadeMapParts): 
     const stay = sky.stays[month - 1] ?? sky.stays[0];
     if (stay === undefined) throw new Error("a year is spent somewhere");
     const key = `${stay.headingDeg}/${stay.latitudeDeg}`;
-    const standing = perStay.get(key) ?? standingOf(plan, surface, poseId, stay);
+    const standing = perStay.get(key) ?? standingOf(plan, surface, positionId, stay);
     perStay.set(key, standing);
     const { frame, panels, planes, surfacePlane } = standing;
     const over = sunOver(sun, frame);
@@ -177,15 +182,15 @@ type Standing = {
   readonly surfacePlane: Plane;
 };
 
-function standingOf(plan: Plan, surface: Surface, poseId: string, stay: Stay): Standing {
+function standingOf(plan: Plan, surface: Surface, positionId: string, stay: Stay): Standing {
   const frame = frameOf(surface, stay.headingDeg);
   const surfacePlane = { tiltDeg: frame.slopeDeg, azimuthDeg: (frame.headingDeg + frame.fallsToDeg) % 360 };
-  const panels = panelsOn(plan, surface, poseId, stay);
-  const pose = poseIn(plan, poseId);
+  const panels = panelsOn(plan, surface, positionId, stay);
+  const position = positionIn(plan, positionId);
   const noonDeg = stay.latitudeDeg >= 0 ? 180 : 0;
   const planes = panels.map(({ id, tiltDeg }): Plane => {
     if (tiltDeg === 0) return surfacePlane;
-    const stand = standOf(pose, partsOfKey(id));
+    const stand = standOf(position, partsOfKey(id));
     const azimuthDeg = ((stand.azimuthDeg ?? noonDeg) + (stand.tiltDeg < 0 ? 180 : 0)) % 360;
     return { tiltDeg: Math.abs(stand.tiltDeg), azimuthDeg };
   });

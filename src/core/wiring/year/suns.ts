@@ -5,7 +5,7 @@ import { type SkyHour, type WeatherYear } from "../../engine/weather";
 import { createAlike } from "./grouping";
 import { createTrackerCache } from "./facing";
 import { panelHour, type Surroundings } from "./panel-hour";
-import { posesByHour } from "./poses-by-hour";
+import { positionsByHour } from "./positions-by-hour";
 import { createRoofShade } from "./roof-shade";
 import { sharesOf } from "./shares";
 import { skyOf } from "./sky-of";
@@ -30,17 +30,17 @@ const kinds = 2;
 const stepH = 2;
 
 /**
- * The hours of a quick year as every panel sees them, in the poses a wiring is used in: with them wirings can be compared without
+ * The hours of a quick year as every panel sees them, in the positions a wiring is used in: with them wirings can be compared without
  * going through the year of each. Of a weather file two days of each month stand for its duller and its brighter half.
  */
 export function createSuns(
   { plan, common }: Pick<SolvableWiring, "plan" | "common">,
-  poseIds: readonly string[],
+  positionIds: readonly string[],
   weather: WeatherYear | null,
   month: number | null = null,
 ): Suns {
   const sky = skyOf(plan, weather, kinds, stepH);
-  const poses = posesByHour(plan, poseIds);
+  const positions = positionsByHour(plan, positionIds);
   const shares = sharesOf(plan.site);
   const around: Surroundings = {
     shares,
@@ -50,7 +50,7 @@ export function createSuns(
   };
   const all = weather === null ? [...sky.hours()] : halves([...sky.hours()]);
   const hours = month === null ? all : all.filter((hour) => hour.month === month);
-  const alikeIn = new Map(poseIds.map((poseId) => [poseId, createAlike({ plan, common }, poseId)]));
+  const alikeIn = new Map(positionIds.map((positionId) => [positionId, createAlike({ plan, common }, positionId)]));
   const known = new Map<string, readonly PanelLight[]>();
   let before = -1;
   const told = hours.map((hour): SunHour => {
@@ -61,16 +61,16 @@ export function createSuns(
   });
 
   function lightOn(tile: PanelRef): readonly PanelLight[] {
-    const each = poseIds.map((poseId) => alikeIn.get(poseId)?.(tile));
+    const each = positionIds.map((positionId) => alikeIn.get(positionId)?.(tile));
     const name = each.map((alike) => alike?.name ?? "").join();
     const made = known.get(name);
     if (made !== undefined) return made;
-    const panels = new Map(poseIds.map((poseId, k) => [poseId, each[k]?.make()]));
+    const panels = new Map(positionIds.map((positionId, k) => [positionId, each[k]?.make()]));
     const lights = hours.map((hour): PanelLight => {
-      const poseId = poses[Math.floor(hour.atHour)] ?? "";
-      const [panel, stay] = [panels.get(poseId), sky.stays[hour.month - 1]];
-      if (panel === undefined || stay === undefined) throw new Error(`no pose "${poseId}" for ${keyOf(tile)}`);
-      const { cellTempC, irradianceWm2 } = panelHour(panel, hour, stay, poseId, around);
+      const positionId = positions[Math.floor(hour.atHour)] ?? "";
+      const [panel, stay] = [panels.get(positionId), sky.stays[hour.month - 1]];
+      if (panel === undefined || stay === undefined) throw new Error(`no position "${positionId}" for ${keyOf(tile)}`);
+      const { cellTempC, irradianceWm2 } = panelHour(panel, hour, stay, positionId, around);
       return { cellTempC, irradianceWm2 };
     });
     known.set(name, lights);

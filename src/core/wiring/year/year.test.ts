@@ -179,8 +179,8 @@ describe("what comes of changes", () => {
     }
   });
 
-  test("a pose for the morning takes its hours out of the day, and no more", () => {
-    const always = { ...lantern, poses: lantern.poses.map((pose) => ({ ...pose, hours: null })) };
+  test("a position for the morning takes its hours out of the day, and no more", () => {
+    const always = { ...lantern, positions: lantern.positions.map((position) => ({ ...position, hours: null })) };
     const stowed = inAll(yearOf(lantern).months);
     expect(inAll(yearOf(always).months).losses.stowed).toBe(0);
     expect(stowed.losses.stowed).toBeGreaterThan(0);

@@ -1,7 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { pieceName, type Place, type Plan, poseIn } from "@/core/plan";
+import { pieceName, type Place, type Plan, positionIn } from "@/core/plan";
 import { placeIn, sizeOf } from "@/core/layout/roof";
 import { keyOf, standOf } from "@/core/engine/array";
 import { useDesk } from "@/features/plan-session";
@@ -9,56 +9,58 @@ import { ChoiceField, TextButton } from "@/ui";
 import { MiddleFields, Quantity, Stated, two } from "../Quantity";
 import { placeFormTexts } from "@/messages/en/layout/forms";
 
-type Props = { readonly plan: Plan; readonly place: Place; readonly poseId: string; readonly onGone: () => void };
+type Props = { readonly plan: Plan; readonly place: Place; readonly positionId: string; readonly onGone: () => void };
 
 /** How much higher than another a panel lies that slides or folds over it, mm. */
 const overMm = 60;
 
-/** A panel on a surface, by its numbers; in a pose that has another place for it, there. */
-export function PlaceForm({ plan, place, poseId, onGone }: Props) {
+/** A panel on a surface, by its numbers; in a position that has another place for it, there. */
+export function PlaceForm({ plan, place, positionId, onGone }: Props) {
   const desk = useDesk();
   const key = keyOf(place);
   const ref = { panelId: place.panelId, piece: place.piece };
   const refs = [ref];
   const panel = plan.panels.find(({ id }) => id === place.panelId);
   const size = panel === undefined ? null : sizeOf(panel);
-  const at = placeIn(place, poseId);
-  const stand = standOf(poseIn(plan, poseId), ref);
-  const pose = plan.poses.find(({ id }) => id === poseId);
-  const hasOwn = place.inPoses.some((each) => each.poseId === poseId);
+  const at = placeIn(place, positionId);
+  const stand = standOf(positionIn(plan, positionId), ref);
+  const position = plan.positions.find(({ id }) => id === positionId);
+  const hasOwn = place.inPositions.some((each) => each.positionId === positionId);
   const patch = (change: Partial<Pick<Place, "xMm" | "yMm" | "turnedDeg" | "gapMm">>, gesture: string) =>
-    desk.change({ type: "patchPlaces", refs, poseId, patch: change }, `place:${key}:${gesture}`);
+    desk.change({ type: "patchPlaces", refs, positionId, patch: change }, `place:${key}:${gesture}`);
   const tilt = (change: { readonly tiltDeg?: number; readonly azimuthDeg?: number | null }) =>
-    desk.change({ type: "setStands", poseId, keys: [key], patch: change }, `place:${key}:tilt`);
+    desk.change({ type: "setStands", positionId, keys: [key], patch: change }, `place:${key}:tilt`);
   const others = plan.space.places.filter((each) => each.surfaceId === place.surfaceId && keyOf(each) !== key);
   const over = (otherKey: string, faceDown: boolean) => {
     const other = others.find((each) => keyOf(each) === otherKey);
     if (other === undefined) return;
-    const { xMm, yMm, turnedDeg, gapMm } = placeIn(other, poseId);
+    const { xMm, yMm, turnedDeg, gapMm } = placeIn(other, positionId);
     desk.changeAll([
       {
-        type: "placeInPose",
+        type: "placeInPosition",
         ref,
-        poseId,
+        positionId,
         at: { xMm, yMm, turnedDeg, gapMm: gapMm + overMm, faceDown },
       },
-      // what is covered gives nothing: the rules are told by the pose, the shadow by the drawing
-      { type: "setStands", poseId, keys: [keyOf(other)], patch: { light: [0] } },
-      ...(faceDown ? [{ type: "setStands", poseId, keys: [key], patch: { stance: "stowed" } } as const] : []),
+      // what is covered gives nothing: the rules are told by the position, the shadow by the drawing
+      { type: "setStands", positionId, keys: [keyOf(other)], patch: { light: [0] } },
+      ...(faceDown ? [{ type: "setStands", positionId, keys: [key], patch: { stance: "stowed" } } as const] : []),
     ]);
   };
   const back = () => {
-    const pose = poseIn(plan, poseId);
+    const position = positionIn(plan, positionId);
     const covered = others.filter((other) => {
-      const under = placeIn(other, poseId);
-      return under.xMm === at.xMm && under.yMm === at.yMm && standOf(pose, other).light.every((share) => share === 0);
+      const under = placeIn(other, positionId);
+      return (
+        under.xMm === at.xMm && under.yMm === at.yMm && standOf(position, other).light.every((share) => share === 0)
+      );
     });
     desk.changeAll([
-      { type: "placeInPose", ref, poseId, at: null },
+      { type: "placeInPosition", ref, positionId, at: null },
       ...(covered.length === 0
         ? []
-        : [{ type: "setStands", poseId, keys: covered.map(keyOf), patch: { light: [1] } } as const]),
-      ...(at.faceDown ? [{ type: "setStands", poseId, keys: [key], patch: { stance: "out" } } as const] : []),
+        : [{ type: "setStands", positionId, keys: covered.map(keyOf), patch: { light: [1] } } as const]),
+      ...(at.faceDown ? [{ type: "setStands", positionId, keys: [key], patch: { stance: "out" } } as const] : []),
     ]);
   };
   return (
@@ -85,7 +87,7 @@ export function PlaceForm({ plan, place, poseId, onGone }: Props) {
           spec="tiltDeg"
           value={stand.tiltDeg}
           onValue={(tiltDeg) => tilt({ tiltDeg })}
-          help={placeFormTexts.tiltHelp(pose?.name ?? "")}
+          help={placeFormTexts.tiltHelp(position?.name ?? "")}
         />
         <Stated
           label={placeFormTexts.tiltedTowards}
@@ -107,20 +109,20 @@ export function PlaceForm({ plan, place, poseId, onGone }: Props) {
           desk.change({ type: "setPieces", panelId: place.panelId, numbers: [place.piece], patch: { substringsRun } })
         }
       />
-      {others.length > 0 && plan.poses.length > 0 && (
+      {others.length > 0 && plan.positions.length > 0 && (
         <Box sx={{ display: "flex", gap: 0.5, flexWrap: "wrap", alignItems: "center" }}>
           {hasOwn ? (
             <TextButton onClick={back}>{placeFormTexts.resetToTheDefaultPosition}</TextButton>
           ) : (
             <>
               <CoverChoice
-                label={placeFormTexts.inNameSlidOver(pose?.name ?? "")}
+                label={placeFormTexts.inNameSlidOver(position?.name ?? "")}
                 plan={plan}
                 others={others}
                 onChoice={(other) => over(other, false)}
               />
               <CoverChoice
-                label={placeFormTexts.inNameFoldedOnto(pose?.name ?? "")}
+                label={placeFormTexts.inNameFoldedOnto(position?.name ?? "")}
                 plan={plan}
                 others={others}
                 onChoice={(other) => over(other, true)}

@@ -13,7 +13,7 @@ type Props = {
   readonly plan: Plan;
   readonly chosen: readonly Chosen[];
   readonly layout: Layout;
-  readonly poseId: string;
+  readonly positionId: string;
 };
 
 type Axis = "x" | "y";
@@ -27,7 +27,7 @@ const sides: readonly { readonly words: string; readonly axis: Axis; readonly of
 ];
 
 /** Several things chosen: laid in line with the one chosen first, or with the same room between them. */
-export function SeveralForm({ plan, chosen, layout, poseId }: Props) {
+export function SeveralForm({ plan, chosen, layout, positionId }: Props) {
   const desk = useDesk();
   const boxes = chosen.flatMap((what) => {
     const obstacle = plan.space.obstacles.find(({ id }) => id === what.id);
@@ -43,8 +43,8 @@ export function SeveralForm({ plan, chosen, layout, poseId }: Props) {
     const now = desk.now().history.present;
     desk.changeAll(
       moves.flatMap(({ what, axis, by }) => {
-        const [x, y] = anchorOf(now, what, poseId);
-        return moveChange(now, what, poseId, axis === "x" ? [x + by, y] : [x, y + by]) ?? [];
+        const [x, y] = anchorOf(now, what, positionId);
+        return moveChange(now, what, positionId, axis === "x" ? [x + by, y] : [x, y + by]) ?? [];
       }),
     );
   };

@@ -15,7 +15,7 @@ import {
   sheetSvg,
   templateSheets,
 } from "@/core/drawings";
-import { poseIdOf, useDeskState, usePlan } from "@/features/plan-session";
+import { positionIdOf, useDeskState, usePlan } from "@/features/plan-session";
 import { ChoiceField, nameForFile, downloadFile, Region, sheetsAsPdf, TextButton, useUnits, SvgPicture } from "@/ui";
 import { amount, counted } from "@/messages/en";
 import { Quantity } from "../Quantity";
@@ -48,13 +48,13 @@ export function Sheets() {
 function SheetsOf({ surface }: { readonly surface: Surface }) {
   const plan = usePlan();
   const system = useUnits();
-  const poseId = useDeskState(poseIdOf);
+  const positionId = useDeskState(positionIdOf);
   const [paper, setPaper] = useState<Paper>("a4");
   const [what, setWhat] = useState<"holes" | "all">("holes");
   const [barMm, setBarMm] = useState(3000);
   // mm without a unit and without decimals: a rule has no others
   const mm = (value: number) => String(Math.round(value));
-  const panels = panelsOn(plan, surface, poseId, parkedIn(plan));
+  const panels = panelsOn(plan, surface, positionId, parkedIn(plan));
   const drawing = drawSurface(plan, surface, panels);
   const title = `${plan.name}: ${surface.name}`;
   const sheet = planSheet(title, drawing, paper, mm);

@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import { Losses } from "./Losses";
 import { Mounts } from "./Mounts";
-import { PoseHours } from "./PoseHours";
+import { PositionHours } from "./PositionHours";
 import { Skyline } from "./Skyline";
 
 /** How panels face, what stands before the sun, and what else is taken off. */
@@ -22,7 +22,7 @@ export function FacingSheet() {
         <Skyline />
       </Box>
       <Box sx={{ display: "grid", gap: 2, minWidth: 0, gridTemplateColumns: "minmax(0, 1fr)" }}>
-        <PoseHours />
+        <PositionHours />
         <Losses />
       </Box>
     </Box>

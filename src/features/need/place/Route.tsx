@@ -32,7 +32,7 @@ export function Route() {
     const outcome = await workerClient().ask(
       "readRoute",
       { text: await file.text() },
-      { topic: "route file", lane: "patient" },
+      { topic: "route file", queue: "patient" },
     );
     if (outcome.type !== "done")
       return setSaid({

@@ -38,7 +38,7 @@ export function WeatherFile() {
       });
     setSaid({ words: weatherFileTexts.readingName(file.name), wrong: false });
     const text: WeatherText = { text: await file.text() };
-    const outcome = await workerClient().ask("readWeather", text, { topic, lane: "patient" });
+    const outcome = await workerClient().ask("readWeather", text, { topic, queue: "patient" });
     if (outcome.type === "cancelled") return;
     if (outcome.type === "failed") return setSaid({ words: `${file.name}: ${outcome.message}.`, wrong: true });
     const answer = outcome.value;

@@ -8,7 +8,8 @@ export type LookSlice = {
   readonly sky: SkyName;
   /** What "now" means; moved on as time goes by. */ readonly moment: Moment;
   /** The wiring on the desk; the first when the plan has none of this id. */ readonly wiringId: string;
-  /** The pose looked at; the usual one of the wiring when it is not used in this. */ readonly poseId: string | null;
+  /** The position looked at; the usual one of the wiring when it is not used in this. */ readonly positionId:
+    string | null;
   /** What the worker last said of it; null until it has spoken. */ readonly judgement: Judgement | null;
 };
 
@@ -17,7 +18,7 @@ export function firstLook({ wirings }: Plan): LookSlice {
     sky: "brightNoon",
     moment: equinoxNoon,
     wiringId: wirings[0]?.id ?? "",
-    poseId: null,
+    positionId: null,
     judgement: null,
   };
 }
@@ -32,12 +33,12 @@ export function wiringOf({ history, wiringId }: Pick<Looked, "history" | "wiring
   return wiring;
 }
 
-/** The id of the pose on the desk: one that the wiring on it is used in. */
-export function poseIdOf(state: Pick<Looked, "history" | "wiringId" | "poseId">): string {
-  const { poseIds } = wiringOf(state);
-  const poseId = poseIds.find((each) => each === state.poseId) ?? poseIds[0];
-  if (poseId === undefined) throw new Error("a wiring is always used in a pose");
-  return poseId;
+/** The id of the position on the desk: one that the wiring on it is used in. */
+export function positionIdOf(state: Pick<Looked, "history" | "wiringId" | "positionId">): string {
+  const { positionIds } = wiringOf(state);
+  const positionId = positionIds.find((each) => each === state.positionId) ?? positionIds[0];
+  if (positionId === undefined) throw new Error("a wiring is always used in a position");
+  return positionId;
 }
 
 /** Whether what was last said of the plan is of the document and the wiring that are on the desk now. */

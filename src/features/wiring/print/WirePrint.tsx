@@ -2,7 +2,7 @@
 
 import { type Finding } from "@/core/assessment";
 import { inPortOrder } from "@/core/plan-model";
-import { laneKey, type PanelRef, tilesOf } from "@/core/engine/array";
+import { portArrayKey, type PanelRef, tilesOf } from "@/core/engine/array";
 import { useAssessment, usePlan, useWiring } from "@/features/plan-session";
 import { levelWords, PrintTable, useUnits } from "@/ui";
 import {
@@ -16,7 +16,7 @@ import {
   verdictOf,
 } from "@/messages/en";
 import { cautions } from "../cautions";
-import { LaneDrawing } from "./LaneDrawing";
+import { PortArrayDrawing } from "./PortArrayDrawing";
 import { wirePrintTexts } from "@/messages/en/wiring/print";
 
 /** The wiring on paper: how it is joined, panel by panel, and all the rules say of it. */
@@ -35,8 +35,10 @@ export function WirePrint() {
       ? tag
       : `${letters.get(tile.panelId) ?? "?"}${tile.piece}`;
   };
-  const used = new Set(tilesOf(wiring.lanes).map(({ panelId }) => panelId));
-  const posesUsed = plan.poses.filter(({ id }) => wiring.poseIds.includes(id)).map(({ name }) => `“${name}”`);
+  const used = new Set(tilesOf(wiring.portArrays).map(({ panelId }) => panelId));
+  const positionsUsed = plan.positions
+    .filter(({ id }) => wiring.positionIds.includes(id))
+    .map(({ name }) => `“${name}”`);
   const assessed = assessment?.type === "assessed" ? assessment : null;
   return (
     <>
@@ -45,25 +47,25 @@ export function WirePrint() {
         <strong>{word}.</strong> {sentence}
       </p>
       {wiring.note !== "" && <p>{wiring.note}</p>}
-      {posesUsed.length > 1 && <p>{wirePrintTexts.checkedForTheWorstOfItsPositions(posesUsed.join(", "))}</p>}
-      {inPortOrder(plan, wiring.lanes)
-        .filter(({ rows }) => rows.length > 0)
-        .map((lane) => {
-          const input = plan.inputs.find(({ id }) => id === lane.inputId);
-          const port = input?.device.ports.find(({ id }) => id === lane.portId);
+      {positionsUsed.length > 1 && <p>{wirePrintTexts.checkedForTheWorstOfItsPositions(positionsUsed.join(", "))}</p>}
+      {inPortOrder(plan, wiring.portArrays)
+        .filter(({ strings }) => strings.length > 0)
+        .map((portArray) => {
+          const input = plan.inputs.find(({ id }) => id === portArray.inputId);
+          const port = input?.device.ports.find(({ id }) => id === portArray.portId);
           return (
-            <figure key={laneKey(lane)} style={{ margin: "0 0 5mm" }}>
+            <figure key={portArrayKey(portArray)} style={{ margin: "0 0 5mm" }}>
               <figcaption style={{ fontWeight: 700, marginBottom: "1.5mm" }}>
                 {input === undefined
                   ? wirePrintTexts.noControllerChosenYet
                   : `${input.device.name}: ${port?.name ?? "no PV input"}`}
               </figcaption>
-              <LaneDrawing lane={lane} nameOf={nameOf} />
+              <PortArrayDrawing portArray={portArray} nameOf={nameOf} />
             </figure>
           );
         })}
       <p>
-        {wirePrintTexts.lanesADashedPanelIsBypassedIts(
+        {wirePrintTexts.portArraysADashedPanelIsBypassedIts(
           plan.panels
             .filter(({ id }) => used.has(id))
             .map(({ id, label }) => `${letters.get(id) ?? "?"}: ${label.name}`)

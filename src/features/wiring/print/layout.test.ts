@@ -1,28 +1,28 @@
 import fc from "fast-check";
-import { newTile, type Row } from "@/core/engine/array";
-import { cell, layRows } from "./layout";
+import { newTile, type PvString } from "@/core/engine/array";
+import { cell, layStrings } from "./layout";
 
-/** Rows with groups in them, two deep. */
-const rows = fc.letrec<{ row: Row; rows: Row[] }>((tie) => ({
-  row: fc.record({
+/** Strings with groups in them, two deep. */
+const strings = fc.letrec<{ string: PvString; strings: PvString[] }>((tie) => ({
+  string: fc.record({
     id: fc.constant(null),
     items: fc.array(
       fc.oneof(
         { maxDepth: 1, withCrossShrink: true },
         fc.constant(newTile("p", 1)),
-        fc.record({ type: fc.constant("group" as const), rows: tie("rows") }),
+        fc.record({ type: fc.constant("group" as const), strings: tie("strings") }),
       ),
       { minLength: 1, maxLength: 3 },
     ),
     blockingDiode: fc.boolean(),
   }),
-  rows: fc.array(tie("row"), { minLength: 1, maxLength: 3 }),
-})).rows;
+  strings: fc.array(tie("string"), { minLength: 1, maxLength: 3 }),
+})).strings;
 
 test("on paper no panel lies over another or over the edge, and no wire runs through one", () => {
   fc.assert(
-    fc.property(rows, (wired) => {
-      const { width, height, tiles, wires } = layRows(wired);
+    fc.property(strings, (wired) => {
+      const { width, height, tiles, wires } = layStrings(wired);
       const between = (x: number, low: number, high: number) => x > low + 1e-9 && x < high - 1e-9;
       const faults = tiles.flatMap(({ x, y }, k) => [
         ...(x >= 0 && y >= 0 && x + cell.width <= width + 1e-9 && y + cell.height <= height + 1e-9 ? [] : ["outside"]),

@@ -138,7 +138,7 @@ export const offerCardTexts = {
   panelsInStrings: (panels: number, strings: number) => `${panels} in ${strings}`,
   string: "string",
   strings: "strings",
-  unlikeRowsMixed: (unlikeRows: number) => `, ${unlikeRows} mixed`,
+  unlikeStringsMixed: (unlikeStrings: number) => `, ${unlikeStrings} mixed`,
   onTheBoardNow: "On the board now",
   useThisWiringName: (name: string) => `Use this wiring: ${name}`,
   useThisWiring: "Use this wiring",

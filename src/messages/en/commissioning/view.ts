@@ -5,7 +5,7 @@ export const causesTexts = {
   readAgain: "Read again",
 };
 
-export const laneTabsTexts = {
+export const portArrayTabsTexts = {
   pvInputToTest: "PV input to test",
 };
 

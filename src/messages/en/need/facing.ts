@@ -49,7 +49,7 @@ export const mountsTexts = {
   addASeasonalTilt: "Add a seasonal tilt",
 };
 
-export const poseHoursTexts = {
+export const positionHoursTexts = {
   positionsThroughTheDay: "Positions through the day",
   whenNameApplies: (name: string) => `When ${name} applies`,
   atAllOtherHours: "at all other hours",

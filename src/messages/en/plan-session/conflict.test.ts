@@ -36,14 +36,14 @@ test("each part is named, with what either side says of it", () => {
   ]);
 });
 
-test("a wiring is told by its rows and what is taken out, a pose by the panels that are not simply out in the light", () => {
+test("a wiring is told by its strings and what is taken out, a position by the panels that are not simply out in the light", () => {
   const mine = after(
-    { type: "setStands", poseId: "parked", keys: ["roof.4"], patch: { stance: "stowed" } },
-    { type: "setStands", poseId: "parked", keys: ["roof.1", "roof.2"], patch: { tiltDeg: -15, light: [1, 0.15] } },
+    { type: "setStands", positionId: "parked", keys: ["roof.4"], patch: { stance: "stowed" } },
+    { type: "setStands", positionId: "parked", keys: ["roof.1", "roof.2"], patch: { tiltDeg: -15, light: [1, 0.15] } },
   );
-  const theirs = after({ type: "joinPast", wiringId: "everyday", keys: ["bookbay.1"], joinedPast: true });
-  const [pose, wiring] = told(mine, theirs) as [string, string, string[], string[]][];
-  expect(pose).toEqual([
+  const theirs = after({ type: "setBypassed", wiringId: "everyday", keys: ["bookbay.1"], bypassed: true });
+  const [position, wiring] = told(mine, theirs) as [string, string, string[], string[]][];
+  expect(position).toEqual([
     "Position: Parked",
     "changed in this tab only",
     ["1 stowed, 2 tilted, 2 shaded"],

@@ -30,7 +30,7 @@ export function partTitle({ kind, id, mine, theirs }: PartDifference): string {
       return `Controller: ${nameIn(mine, "device") ?? nameIn(theirs, "device") ?? id}`;
     case "wiring":
       return `Wiring: ${nameIn(mine) ?? nameIn(theirs) ?? id}`;
-    case "pose":
+    case "position":
       return `Position: ${nameIn(mine) ?? nameIn(theirs) ?? id}`;
     case "mount":
       return `Tilt group: ${nameIn(mine) ?? nameIn(theirs) ?? id}`;
@@ -51,7 +51,7 @@ export function partTitle({ kind, id, mine, theirs }: PartDifference): string {
   }
 }
 
-/** What a side says of a part where the two differ, one line a place; lists of rows are counted rather than spelt out. */
+/** What a side says of a part where the two differ, one line a place; lists of strings are counted rather than spelt out. */
 export function differenceWords({ kind, mine, theirs, paths }: PartDifference, side: Side): string[] {
   const value = side === "mine" ? mine : theirs;
   if (kind === "site" || kind === "standard" || kind === "shopping")
@@ -61,10 +61,13 @@ export function differenceWords({ kind, mine, theirs, paths }: PartDifference, s
   const lines = new Set(
     paths.map((path) => {
       if (path === "(all)") return shown(value);
-      if (kind === "wiring" && path.startsWith("lanes")) return lanesWords(value);
-      if (kind === "wiring" && (path.startsWith("rowsGiven") || path.startsWith("runs") || path.startsWith("guards")))
-        return lanesWords(value);
-      if (kind === "pose" && path.startsWith("stands")) return standsWords(value);
+      if (kind === "wiring" && path.startsWith("portArrays")) return portArraysWords(value);
+      if (
+        kind === "wiring" &&
+        (path.startsWith("stringsGiven") || path.startsWith("runs") || path.startsWith("guards"))
+      )
+        return portArraysWords(value);
+      if (kind === "position" && path.startsWith("stands")) return standsWords(value);
       if (kind === "panel" && (path.startsWith("pieces") || path === "given")) return piecesWords(value);
       return `${placeWords(path)}: ${shown(valueAt(value, path))}`;
     }),
@@ -94,7 +97,7 @@ const ofPorts = Object.fromEntries(
 );
 
 const otherNames: Readonly<Record<string, string>> = {
-  poseIds: "positions it is used in",
+  positionIds: "positions it is used in",
   recordLowC: "record low, °C",
   recordHighC: "record high, °C",
   latitudeDeg: "latitude",
@@ -118,9 +121,9 @@ function piecesWords(panel: unknown): string {
   return `how many: ${Array.isArray(pieces) ? pieces.length : 0}${own}`;
 }
 
-/** How many panels a pose has that are not simply out in the light. */
-function standsWords(pose: unknown): string {
-  const stands = valueAt(pose, "stands");
+/** How many panels a position has that are not simply out in the light. */
+function standsWords(position: unknown): string {
+  const stands = valueAt(position, "stands");
   const words = turnedWords(stands);
   return words.length === 0 ? "every panel in use, flat and in full sun" : words.join(", ");
 }
@@ -137,14 +140,14 @@ function turnedWords(value: unknown): string[] {
   });
 }
 
-/** How many panels each lane of a wiring has, row by row, and how many of them are taken out. */
-function lanesWords(wiring: unknown): string {
-  const lanes = valueAt(wiring, "lanes");
-  if (!Array.isArray(lanes) || lanes.length === 0) return "wired: nothing";
-  const words = lanes.map((lane, k) => {
-    const rows = valueAt(lane, "rows");
-    const panels = Array.isArray(rows) ? rows.map((row) => count(row, /"type":"panel"/g)).join(" + ") : "0";
-    const out = count(lane, /"joinedPast":true/g);
+/** How many panels each port array of a wiring has, string by string, and how many of them are taken out. */
+function portArraysWords(wiring: unknown): string {
+  const portArrays = valueAt(wiring, "portArrays");
+  if (!Array.isArray(portArrays) || portArrays.length === 0) return "wired: nothing";
+  const words = portArrays.map((portArray, k) => {
+    const strings = valueAt(portArray, "strings");
+    const panels = Array.isArray(strings) ? strings.map((string) => count(string, /"type":"panel"/g)).join(" + ") : "0";
+    const out = count(portArray, /"bypassed":true/g);
     return `PV input ${k + 1}: panels ${panels}${out > 0 ? `, ${out} bypassed` : ""}`;
   });
   return `wired: ${words.join("; ")}`;

@@ -62,5 +62,5 @@ export const plansViewTexts = {
 };
 
 export const sketchTexts = {
-  rowsStrings: (rows: number) => `${rows} strings`,
+  stringsStrings: (strings: number) => `${strings} strings`,
 };

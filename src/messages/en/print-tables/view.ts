@@ -1,5 +1,5 @@
 export const cablesTexts = {
-  stringRow: (row: number) => `String ${row}`,
+  stringString: (string: number) => `String ${string}`,
   cablesEachTwiceAnd: "Cables, each twice: + and −",
   cable: "Cable",
   oneWayLength: "One-way length",

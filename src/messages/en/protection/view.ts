@@ -339,7 +339,7 @@ export const selectedPartTexts = {
   yesAtBlowsAWithinAboutAnHour: (blowsA: string) => `yes, at ${blowsA} within about an hour`,
   onlyInTheBrightestSunItNeeds: (blowsA: string) => `only in the brightest sun: it needs ${blowsA} for about an hour`,
   perhapsNeverItNeedsBlowsAFor: (blowsA: string) => `perhaps never: it needs ${blowsA} for about an hour`,
-  whereRowCountStringsJoin: (rowCount: number) => `Where ${rowCount} strings join`,
+  whereStringCountStringsJoin: (stringCount: number) => `Where ${stringCount} strings join`,
   joinedBy: "Joined by",
   aCombinerBox: "a combiner box",
   branchYConnectors: "branch (Y) connectors",

@@ -7,7 +7,7 @@ import { shortName } from "../names";
 import { type RuleWords } from "./rule-words";
 
 const partWords: Readonly<Record<CablingPartName["part"], string>> = {
-  row: "String cable",
+  string: "String cable",
   trunk: "Cable to the DC isolator",
   tail: "Cable from the DC isolator to the PV input",
   battery: "Battery cable",

@@ -11,13 +11,13 @@ export const mismatchWords: RuleWords<"mismatch"> = {
   why(r) {
     return {
       lines: [
-        ...r.rows
+        ...r.strings
           .slice(0, 6)
           .map(
-            (row, k) =>
-              `String ${k + 1}: ${sumWords(row.terms, "V")} on the labels; solved at noon ${amount(row.vmpV, "V")} and ${amount(row.impA, "A")}`,
+            (string, k) =>
+              `String ${k + 1}: ${sumWords(string.terms, "V")} on the labels; solved at noon ${amount(string.vmpV, "V")} and ${amount(string.impA, "A")}`,
           ),
-        `Each panel alone: ${amount(r.panelsW, "W")}; in strings: ${amount(r.rowsW, "W")} (lost in series: ${percent(r.seriesLossPct)}); strings in parallel: ${amount(r.joinedW, "W")} (lost in parallel: ${percent(r.parallelLossPct)})`,
+        `Each panel alone: ${amount(r.panelsW, "W")}; in strings: ${amount(r.stringsW, "W")} (lost in series: ${percent(r.seriesLossPct)}); strings in parallel: ${amount(r.joinedW, "W")} (lost in parallel: ${percent(r.parallelLossPct)})`,
       ],
       source: "From the solved circuit, not from the spread of the labels.",
     };

@@ -5,7 +5,7 @@ export const boardTexts = {
   theSelectedCountSelectedPanels: (selectedCount: number) => `The ${selectedCount} selected panels`,
   theWiring: "The wiring",
   stringBoard: "String board",
-  fillLaneByNumber: (lane: string) => `Fill ${lane} by number`,
+  fillPortArrayByNumber: (portArray: string) => `Fill ${portArray} by number`,
   fill: "Fill",
   withEqualStrings: "with equal strings:",
 };
@@ -14,7 +14,7 @@ export const dragSurfaceTexts = {
   putBack: "Put back.",
 };
 
-export const fillLaneTexts = {
+export const fillPortArrayTexts = {
   notWiredYetSeeBelowWhatItNeeds: "Not wired yet: see below what it needs.",
   inSeries: "In series",
   inSeriesHelp: "Panels one after another, + to −. Voltages add; current stays that of one panel.",
@@ -63,7 +63,7 @@ export const keyListTexts = {
   close: "Close",
 };
 
-export const laneViewTexts = {
+export const portArrayViewTexts = {
   pvInputName: (name: string) => `PV input: ${name}`,
   emptyPutPanelsHere: "Empty: put panels here.",
   aPanelPutHereStartsANewString: "A panel put here starts a new string: amps add.",
@@ -76,7 +76,7 @@ export const readoutTexts = {
   onTheShelfNotWired: " · on the shelf, not wired",
 };
 
-export const rowsViewTexts = {
+export const stringsViewTexts = {
   stringsInParallelAmpsAdd: "Strings in parallel: amps add",
   groupOfStringsInParallelAmpsAdd: "Group of strings in parallel: amps add",
   stringRAtOfItemCountInSeries: (r: number, at: number, itemCount: number) =>
@@ -115,8 +115,9 @@ export const commandsTexts = {
   nameNumberPiece: (name: string, piece: number) => `${name}, number ${piece}`,
   putOnTheShelf: "put on the shelf",
   putInParallelWithTileAmpsAdd: (tile: string) => `put in parallel with ${tile}: amps add`,
-  putInAStringOfItsOwnOnLaneAmps: (lane: string) => `put in a string of its own on ${lane}: amps add`,
-  putInStringRowOfLaneVoltsAdd: (row: number, lane: string) => `put in string ${row} of ${lane}: volts add`,
+  putInAStringOfItsOwnOnPortArrayAmps: (portArray: string) => `put in a string of its own on ${portArray}: amps add`,
+  putInStringStringOfPortArrayVoltsAdd: (string: number, portArray: string) =>
+    `put in string ${string} of ${portArray}: volts add`,
   nameEndOfStringKTileCountInIt: (name: string, k: number, tileCount: number) =>
     `${name}, end of string ${k} (${tileCount} in it): volts add`,
   nameANewStringAmpsAdd: (name: string) => `${name}, a new string: amps add`,

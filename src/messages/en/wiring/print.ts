@@ -1,12 +1,13 @@
-export const laneDrawingTexts = {
+export const portArrayDrawingTexts = {
   drawingOfTheWiring: "Drawing of the wiring",
 };
 
 export const wirePrintTexts = {
-  checkedForTheWorstOfItsPositions: (posesUsed: string) => `Checked for the worst of its positions: ${posesUsed}.`,
+  checkedForTheWorstOfItsPositions: (positionsUsed: string) =>
+    `Checked for the worst of its positions: ${positionsUsed}.`,
   noControllerChosenYet: "No controller chosen yet",
-  lanesADashedPanelIsBypassedIts: (lanes: string) =>
-    `${lanes}. A dashed panel is bypassed: its leads are joined past it.`,
+  portArraysADashedPanelIsBypassedIts: (portArrays: string) =>
+    `${portArrays}. A dashed panel is bypassed: its leads are joined past it.`,
   checks: "Checks",
   verdict: "Verdict",
   check: "Check",

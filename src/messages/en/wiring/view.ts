@@ -44,7 +44,7 @@ export const mobileToolbarTexts = {
   redo: "Redo",
 };
 
-export const poseTabsTexts = {
+export const positionTabsTexts = {
   position: "Position",
   renameThisPosition: "Rename this position",
   copyThisPosition: "Copy this position",

@@ -116,8 +116,8 @@ export const yearViewTexts = {
   everyMonthBringsEnoughInTotal: ". Every month brings enough in total. ",
   shortOfItMonths: (months: string) => `. Short of it: ${months}. `,
   lowestMonthMonth: (month: string) => `Lowest month: ${month},`,
-  leftOutLanesLeftOutLabelsAre: (lanesLeftOut: string) =>
-    `Left out: ${lanesLeftOut}. Labels are incomplete or contradict themselves.`,
+  leftOutPortArraysLeftOutLabelsAre: (portArraysLeftOut: string) =>
+    `Left out: ${portArraysLeftOut}. Labels are incomplete or contradict themselves.`,
   noPanelIsConnectedToAPvInputYet: "No panel is connected to a PV input yet.",
   runsAwakeHoursADayHADayOnAverage: (awakeHoursADay: string, asleepHoursADay: string) =>
     `: runs ${awakeHoursADay} h a day on average; ${asleepHoursADay} min of daylight a day is below start-up voltage (more panels in series would help);`,

@@ -24,7 +24,7 @@ export type FillAnswer = Filled & {
 export type FillPlanAsk = {
   readonly plan: Plan;
   readonly surfaceId: string;
-  readonly poseId: string;
+  readonly positionId: string;
   readonly parked: Parked;
   /** The kinds that may be laid: those the plan has, or as many as fit. */
   readonly kinds: readonly { readonly panelId: string; readonly asManyAsFit: boolean }[];
@@ -38,11 +38,11 @@ const triesForMax = 100_000;
 
 /** Distinct answers, most watts first. Kinds that are not asked for stay where they lie. `step` says how many strategies are through. */
 export function* fillAnswers(ask: FillPlanAsk): Generator<{ readonly share: number }, readonly FillAnswer[]> {
-  const { plan, surfaceId, poseId, parked, seamMm, kept } = ask;
+  const { plan, surfaceId, positionId, parked, seamMm, kept } = ask;
   const surface = plan.space.surfaces.find(({ id }) => id === surfaceId);
   if (surface === undefined) throw new Error(`no surface "${surfaceId}" in the plan`);
   const asked = new Set(ask.kinds.map(({ panelId }) => panelId));
-  const stays = panelsOn(plan, surface, poseId, parked).filter(
+  const stays = panelsOn(plan, surface, positionId, parked).filter(
     ({ id }) => !asked.has(id.slice(0, id.lastIndexOf("."))),
   );
   const kinds = ask.kinds.flatMap((kind) => kindOf(plan, surface, kind));
@@ -173,7 +173,7 @@ export function fillChanges(
       const at = wanted[k];
       if (at === undefined) continue;
       const { xMm, yMm, turnedDeg } = at;
-      const place = { panelId, piece: number, surfaceId, xMm, yMm, turnedDeg, gapMm, inPoses: [] };
+      const place = { panelId, piece: number, surfaceId, xMm, yMm, turnedDeg, gapMm, inPositions: [] };
       changes.push({ type: "layPanel", place });
     }
     for (const change of changes.filter(({ type }) => type === "layPanel")) after = applyChange(after, change);

@@ -77,7 +77,7 @@ test("whatever the roof, no answer lays panels over one another, over the edge, 
       const plan = { ...lantern, space };
       const kinds = plan.panels.map(({ id: panelId }) => ({ panelId, asManyAsFit: asManyAsFit && panelId === "roof" }));
       const answers = drain(
-        fillAnswers({ plan, surfaceId: "roof", poseId: "parked", parked, kinds, seamMm, kept: null, tries: 3000 }),
+        fillAnswers({ plan, surfaceId: "roof", positionId: "parked", parked, kinds, seamMm, kept: null, tries: 3000 }),
       );
       for (const answer of answers) {
         const ids = kinds.map(({ panelId }) => panelId);

@@ -4,7 +4,7 @@ import { type Sign } from "./row";
 export type OcrCharacter = { readonly c: string; readonly sign: Sign | null };
 
 /** What readers of pictures make of the signs on labels, and what stands there: names and units only, no digit becomes another. */
-const mends: readonly (readonly [RegExp, string])[] = [
+const fixes: readonly (readonly [RegExp, string])[] = [
   [/(?<![A-Za-z0-9])[1lI!]s?sc(?![a-z])/gi, "Isc"],
   [/(?<![A-Za-z0-9])[1lI!]mp(?![a-z])/gi, "Imp"],
   [/(?<![A-Za-z0-9])[vV]{2}(?=mp\b|oc\b)/g, "V"],
@@ -46,7 +46,7 @@ const valueWord =
 /** Letters of a row with units and names as people write them. */
 export function correctOcrText(letters: readonly OcrCharacter[]): OcrCharacter[] {
   return withDigits(
-    mends.reduce<OcrCharacter[]>((before, [pattern, by]) => rewritten(before, pattern, by), [...letters]),
+    fixes.reduce<OcrCharacter[]>((before, [pattern, by]) => rewritten(before, pattern, by), [...letters]),
   );
 }
 

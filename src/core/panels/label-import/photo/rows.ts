@@ -58,10 +58,10 @@ function rowOf(words: readonly Word[]): Row {
     letters.push(...own);
     before = word;
   }
-  const mended = correctOcrText(letters);
+  const fixed = correctOcrText(letters);
   return {
-    text: mended.map(({ c }) => c).join(""),
-    signs: mended.map(({ sign }) => sign),
+    text: fixed.map(({ c }) => c).join(""),
+    signs: fixed.map(({ sign }) => sign),
     words,
     box: boxAround(words.map(({ box }) => box)),
   };

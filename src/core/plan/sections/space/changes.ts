@@ -3,7 +3,7 @@ import { withPrunedCables } from "../../cabling";
 import { type Plan } from "../../plan";
 import { keysIn, type PieceRef } from "../../pieces";
 import { patchById } from "../../section";
-import { type Place, type PlaceInPose, type Space } from "../../schemas/space";
+import { type Place, type PlaceInPosition, type Space } from "../../schemas/space";
 
 type Lists = Pick<Space, "surfaces" | "obstacles" | "zones" | "glands" | "ways" | "lockers">;
 type Any<T extends Record<keyof Lists, unknown>> = T[keyof Lists];
@@ -62,34 +62,36 @@ export const changes = {
     keysIn(plan).has(keyOf(at)) && plan.space.surfaces.some((known) => known.id === at.surfaceId)
       ? withPlaces(plan, [...plan.space.places.filter((other) => keyOf(other) !== keyOf(at)), at])
       : plan,
-  /** Where a panel lies in one pose; null: there as in all others. */
-  placeInPose: (
+  /** Where a panel lies in one position; null: there as in all others. */
+  placeInPosition: (
     plan: Plan,
     change: {
-      readonly type: "placeInPose";
+      readonly type: "placeInPosition";
       readonly ref: PieceRef;
-      readonly poseId: string;
-      readonly at: Omit<PlaceInPose, "poseId"> | null;
+      readonly positionId: string;
+      readonly at: Omit<PlaceInPosition, "positionId"> | null;
     },
   ): Plan =>
     withPlaces(
       plan,
       plan.space.places.map((at) => {
-        if (keyOf(at) !== keyOf(change.ref) || plan.poses.every(({ id: known }) => known !== change.poseId)) return at;
-        const others = at.inPoses.filter(({ poseId }) => poseId !== change.poseId);
+        if (keyOf(at) !== keyOf(change.ref) || plan.positions.every(({ id: known }) => known !== change.positionId))
+          return at;
+        const others = at.inPositions.filter(({ positionId }) => positionId !== change.positionId);
         return {
           ...at,
-          inPoses: change.at === null ? others : [...others, { ...change.at, poseId: change.poseId }],
+          inPositions: change.at === null ? others : [...others, { ...change.at, positionId: change.positionId }],
         };
       }),
     ),
-  /** Moves or turns some panels where they lie: in a pose that has another place for them, there. */
+  /** Moves or turns some panels where they lie: in a position that has another place for them, there. */
   patchPlaces: (
     plan: Plan,
     change: {
       readonly type: "patchPlaces";
       readonly refs: readonly PieceRef[];
-      /** The pose looked at; null: how they lie where a pose says nothing else. */ readonly poseId: string | null;
+      /** The position looked at; null: how they lie where a position says nothing else. */ readonly positionId:
+        string | null;
       readonly patch:
         | (Partial<Pick<Place, "xMm" | "yMm" | "turnedDeg" | "gapMm">> & { readonly by?: never })
         | { readonly by: readonly [number, number] };
@@ -105,8 +107,11 @@ export const changes = {
           patch.by === undefined
             ? { ...from, ...patch }
             : { ...from, xMm: from.xMm + patch.by[0], yMm: from.yMm + patch.by[1] };
-        return at.inPoses.some(({ poseId }) => poseId === change.poseId)
-          ? { ...at, inPoses: at.inPoses.map((each) => (each.poseId === change.poseId ? moved(each) : each)) }
+        return at.inPositions.some(({ positionId }) => positionId === change.positionId)
+          ? {
+              ...at,
+              inPositions: at.inPositions.map((each) => (each.positionId === change.positionId ? moved(each) : each)),
+            }
           : moved(at);
       }),
     );

@@ -11,7 +11,7 @@ export {
   type ObstacleKind,
   obstacleKinds,
   type Place,
-  type PlaceInPose,
+  type PlaceInPosition,
   plainSurface,
   type RoofObstacle,
   schema,

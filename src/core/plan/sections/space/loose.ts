@@ -26,12 +26,12 @@ export function findDangling(plan: Plan): DanglingReference | null {
   }
   const again = places.findIndex((at, k) => places.findIndex((other) => keyOf(other) === keyOf(at)) < k);
   if (again >= 0) return { path: `space.places.${again}`, problem: "a panel lies in one place" };
-  const poses = new Set(plan.poses.map((pose) => pose.id));
-  for (const [k, { inPoses }] of places.entries()) {
-    const path = `space.places.${k}.inPoses`;
-    const lost = inPoses.find(({ poseId }) => !poses.has(poseId));
-    if (lost !== undefined) return { path, problem: `no position "${lost.poseId}" in this plan` };
-    if (new Set(inPoses.map(({ poseId }) => poseId)).size < inPoses.length)
+  const positions = new Set(plan.positions.map((position) => position.id));
+  for (const [k, { inPositions }] of places.entries()) {
+    const path = `space.places.${k}.inPositions`;
+    const lost = inPositions.find(({ positionId }) => !positions.has(positionId));
+    if (lost !== undefined) return { path, problem: `no position "${lost.positionId}" in this plan` };
+    if (new Set(inPositions.map(({ positionId }) => positionId)).size < inPositions.length)
       return { path, problem: "a panel lies in one place in each position" };
   }
   for (const [k, { glandId, from }] of ways.entries()) {

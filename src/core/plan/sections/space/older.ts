@@ -1,4 +1,4 @@
-import { isJson, listOf, renamedInLists } from "../../section";
+import { isJson, type Json, listOf, renamedInLists } from "../../section";
 
 export function fromVersion3(): unknown {
   return { surfaces: [], obstacles: [], places: [] };
@@ -59,4 +59,17 @@ function toVersion4(older: unknown): unknown {
   return renamedInLists(older, { lockers: { mostKg: "maxKg" } });
 }
 
-export const upgrades = [toVersion2, toVersion3, toVersion4];
+/** Version 5: poses are called positions. */
+function toVersion5(older: unknown): unknown {
+  if (!isJson(older)) return older;
+  const inPosition = ({ poseId, ...lying }: Json): Json => ({ ...lying, positionId: poseId });
+  const places = listOf(older["places"]).map(({ inPoses, ...place }) => ({
+    ...place,
+    inPositions: Array.isArray(inPoses)
+      ? inPoses.map((one: unknown) => (isJson(one) ? inPosition(one) : one))
+      : inPoses,
+  }));
+  return { ...older, places };
+}
+
+export const upgrades = [toVersion2, toVersion3, toVersion4, toVersion5];

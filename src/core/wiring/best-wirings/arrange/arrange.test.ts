@@ -3,7 +3,7 @@ import { createSolveCache } from "@/core/plan-model";
 import { levels } from "@/core/checks";
 import { type Plan } from "@/core/plan";
 import { drain } from "@/core/engine/generators";
-import { type PortArray, newTile, rowOf } from "@/core/engine/array";
+import { type PortArray, newTile, stringOf } from "@/core/engine/array";
 import { inAll, planYear } from "@/core/wiring/year";
 import { createRandom, runs, everyWay, randomPlan } from "@/testing";
 import { arrange, type Arranged, createBench, firstLook, type Goal, planWired, quickProof } from ".";
@@ -27,11 +27,11 @@ function stockOf(seed: number, most: number): Plan {
     return pieces.length === 0 ? [] : [{ ...panel, pieces }];
   });
   const known = new Set(panels.flatMap(({ id, pieces }) => pieces.map(({ number }) => `${id}.${number}`)));
-  const poses = plan.poses.map((pose) => ({
-    ...pose,
-    stands: pose.stands.filter(({ panelId, piece }) => known.has(`${panelId}.${piece}`)),
+  const positions = plan.positions.map((position) => ({
+    ...position,
+    stands: position.stands.filter(({ panelId, piece }) => known.has(`${panelId}.${piece}`)),
   }));
-  return { ...plan, panels, poses, wirings: plan.wirings.map((wiring) => ({ ...wiring, lanes: [] })) };
+  return { ...plan, panels, positions, wirings: plan.wirings.map((wiring) => ({ ...wiring, portArrays: [] })) };
 }
 
 const askOf = (plan: Plan, goal: Goal) => ({ plan, wiringId: "wiring-1", weather: null, goal, withAddOns: true });
@@ -42,8 +42,8 @@ function arranged(plan: Plan, goal: Goal, maxSolved = Infinity): Arranged {
 }
 
 /** The worst that all rules say of a wiring, and what it takes: asked of the plan as it would be, not of the finder. */
-function verdict(plan: Plan, lanes: readonly PortArray[]) {
-  const wired = planWired(plan, "wiring-1", lanes);
+function verdict(plan: Plan, portArrays: readonly PortArray[]) {
+  const wired = planWired(plan, "wiring-1", portArrays);
   const assessment = assess(wired, "wiring-1");
   if (assessment.type !== "assessed") return { stops: true, noonW: 0, wired };
   const stops = assessment.findings.filter(({ level }) => level === "stop").length > 0;
@@ -54,7 +54,7 @@ function verdict(plan: Plan, lanes: readonly PortArray[]) {
 function waysOf(plan: Plan): PortArray[][] {
   const standing = ({ id }: { id: string }, piece: number) =>
     JSON.stringify(
-      plan.poses.map(({ stands }) => {
+      plan.positions.map(({ stands }) => {
         const stand = stands.find((each) => each.panelId === id && each.piece === piece);
         return stand === undefined ? null : { ...stand, piece: 0 };
       }),
@@ -72,19 +72,19 @@ function waysOf(plan: Plan): PortArray[][] {
   return everyWay(
     kinds.map(({ length }) => length),
     ports.length,
-  ).map(({ lanes }) => {
+  ).map(({ portArrays }) => {
     const left = kinds.map((kind) => [...kind]);
-    return lanes.flatMap((rows, at): PortArray[] => {
+    return portArrays.flatMap((strings, at): PortArray[] => {
       const port = ports[at];
-      if (port === undefined || rows.length === 0) return [];
-      const wired = rows.map((row) =>
-        rowOf(
-          row.flatMap((n, kind) =>
+      if (port === undefined || strings.length === 0) return [];
+      const wired = strings.map((string) =>
+        stringOf(
+          string.flatMap((n, kind) =>
             (left[kind] ?? []).splice(0, n).map(({ panelId, piece }) => newTile(panelId, piece)),
           ),
         ),
       );
-      return [{ ...port, rows: wired }];
+      return [{ ...port, strings: wired }];
     });
   });
 }
@@ -96,15 +96,15 @@ test.each(seeds(3))(
     const found = arranged(plan, { type: "noon" });
     const [best] = found.offers;
     let most = 0;
-    for (const lanes of waysOf(plan)) {
-      if (lanes.length === 0) continue;
-      const { stops, noonW } = verdict(plan, lanes);
+    for (const portArrays of waysOf(plan)) {
+      if (portArrays.length === 0) continue;
+      const { stops, noonW } = verdict(plan, portArrays);
       if (!stops) most = Math.max(most, noonW);
     }
     if (best === undefined) return expect(most).toBe(0);
     expect(found.isComplete).toBe(true);
-    expect(verdict(plan, best.lanes).stops).toBe(false);
-    expect(best.facts.noonW).toBeCloseTo(verdict(plan, best.lanes).noonW, 6);
+    expect(verdict(plan, best.portArrays).stops).toBe(false);
+    expect(best.facts.noonW).toBeCloseTo(verdict(plan, best.portArrays).noonW, 6);
     expect(best.facts.noonW * (1 + found.gapPct / 100)).toBeGreaterThanOrEqual(most * 0.998);
   },
 );
@@ -119,9 +119,9 @@ test.each(seeds(1))("plan %i: nor over the year, by the year of each way", (seed
       ).months,
     ).takenKwh;
   let most = 0;
-  for (const lanes of waysOf(plan)) {
-    if (lanes.length === 0) continue;
-    const { stops, wired } = verdict(plan, lanes);
+  for (const portArrays of waysOf(plan)) {
+    if (portArrays.length === 0) continue;
+    const { stops, wired } = verdict(plan, portArrays);
     if (!stops) most = Math.max(most, yearOf(wired));
   }
   const score = found.offers[0]?.facts.score ?? 0;
@@ -138,12 +138,12 @@ test.each([...seeds(4), ...onceWrong])(
     const memory = createSolveCache();
     const bench = createBench(askOf(plan, { type: "noon" }), memory);
     const first = drain(firstLook(bench));
-    if (first !== null) expect(verdict(plan, first.lanes).stops).toBe(false);
+    if (first !== null) expect(verdict(plan, first.portArrays).stops).toBe(false);
     const { offers, points } = drain(arrange(bench, null, quickProof, memory, false));
     // the field too holds only what may be connected
-    for (const { lanes } of points.slice(0, 12)) expect(verdict(plan, lanes).stops).toBe(false);
-    for (const { lanes, facts } of offers) {
-      expect(verdict(plan, lanes).stops).toBe(false);
+    for (const { portArrays } of points.slice(0, 12)) expect(verdict(plan, portArrays).stops).toBe(false);
+    for (const { portArrays, facts } of offers) {
+      expect(verdict(plan, portArrays).stops).toBe(false);
       expect(levels.indexOf(facts.worst)).toBeGreaterThan(0);
     }
     const [most, ...others] = offers;
@@ -181,6 +181,6 @@ test("the answer is the same however many workers share the bounds", () => {
   const bench = createBench(askOf(plan, { type: "year" }), memory);
   const parts = [0, 1, 2].map((at) => drain(boundsOf(bench, { at, of: 3 })));
   const shared = drain(arrange(bench, parts, Infinity, memory, false));
-  const told = ({ offers, gapPct }: Arranged) => [gapPct, offers.map(({ titles, lanes }) => [titles, lanes])];
+  const told = ({ offers, gapPct }: Arranged) => [gapPct, offers.map(({ titles, portArrays }) => [titles, portArrays])];
   expect(told(shared)).toEqual(told(alone));
 });

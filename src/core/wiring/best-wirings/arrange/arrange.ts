@@ -3,7 +3,7 @@ import { quietly } from "@/core/engine/generators";
 import { keyOf, type PortArray, type PanelKey } from "@/core/engine/array";
 import { type Bench, glanceHours } from "./search-context";
 import { fewHours } from "./few-hours";
-import { hasStop, judged, lanesOf } from "./judge";
+import { hasStop, judged, portArraysOf } from "./judge";
 import { jointWh } from "./joint";
 import { type Chosen, choose, type Offer, offerOf, type Point, ranked, scaleOf } from "./offers";
 import { type LeftOut } from "./problem";
@@ -16,7 +16,7 @@ export type Arranged = {
   /** The best of each kind, the one with the most energy first. None: nothing that may be connected. */
   readonly offers: readonly Offer[];
   readonly points: readonly Point[];
-  /** Sets of rows before a port that were gone through, and wirings put together of those worth it. */
+  /** Sets of strings before a port that were gone through, and wirings put together of those worth it. */
   readonly nets: number;
   readonly combos: number;
   /** By how much another wiring could bring more than the best, %: 0 when it is proved to be the best. */
@@ -35,7 +35,7 @@ export const quickProof = 250;
 
 /** A wiring that nothing stops, told before the search is done. */
 export type FirstLook = {
-  readonly lanes: readonly PortArray[];
+  readonly portArrays: readonly PortArray[];
   readonly score: number;
   /** Of each month, in what the score is told in. */ readonly byMonth: readonly number[];
 };
@@ -51,17 +51,17 @@ export function* firstLook({ problem, meter }: Bench): Generator<undefined, Firs
   }
   const { best } = yield* quietly(searchBest(problem, meter, surveys, [], glanceSolved));
   if (best === null) return null;
-  const lanes = lanesOf(problem, best.placings);
+  const portArrays = portArraysOf(problem, best.placings);
   // ports that share a limit may stop together what each bears alone
-  if (hasStop(judged(problem, lanes))) return null;
+  if (hasStop(judged(problem, portArrays))) return null;
   const { wh, byMonthWh } = jointWh(problem, meter, best.placings);
   const scale = scaleOf(problem);
-  return { lanes, score: scale * wh, byMonth: byMonthWh.map((each) => scale * each) };
+  return { portArrays, score: scale * wh, byMonth: byMonthWh.map((each) => scale * each) };
 }
 
 /** Nets solved before it is told: those of what looks best, and of another where these turn out to be less. */
 const glanceSolved = 3;
-/** Unlike rows before one port in a first look, at most. */
+/** Unlike strings before one port in a first look, at most. */
 const glanceUnlike = 2;
 /** Nets that look worse than this beside others of the same panels are no part of a first look. */
 const glanceShare = 0.97;
@@ -158,8 +158,8 @@ function* toldOf(
   points = yield* chosen.field();
   yield { share: 0.85, found: told() };
   // the whole year of each, so that it is told as everywhere else
-  for (const [at, { titles, lanes }] of wholeYears ? champions.entries() : []) {
-    const whole = yield* offerOf(problem, { titles, lanes }, memory, "full");
+  for (const [at, { titles, portArrays }] of wholeYears ? champions.entries() : []) {
+    const whole = yield* offerOf(problem, { titles, portArrays }, memory, "full");
     offers[at] = whole;
     yield { share: 0.85 + (0.15 * (at + 1)) / champions.length, found: told() };
   }

@@ -20,12 +20,12 @@ export type Fineness = {
   readonly steps: number;
 };
 
-/** The curve of a net added up from its rows' is thinned: within this share of them. */
+/** The curve of a net added up from its strings' is thinned: within this share of them. */
 const slack = 1.001;
 /** What the best of the voltages looked up falls short of the maximum on the mean, as a factor. */
 const nearBest = 1.003;
 
-/** Rows looked up: amps at each of the voltages in each hour, what each gives alone, and between which voltages its peaks lie. */
+/** Strings looked up: amps at each of the voltages in each hour, what each gives alone, and between which voltages its peaks lie. */
 type Tables = {
   readonly volts: Float64Array;
   readonly amps: Float32Array;
@@ -36,24 +36,24 @@ type Tables = {
 
 /**
  * A scale for nets before a kind of port. In each hour a port cannot take more of a net than
- * - the sum of what each row could give it alone within the window's volts: joined rows share one voltage, and at that voltage none
+ * - the sum of what each string could give it alone within the window's volts: joined strings share one voltage, and at that voltage none
  *   gives more than at its best;
  * - between two of the voltages looked up, the higher of them times the amps at the lower: amps only fall with volts;
  * - its limit of watts.
- * It is looked only where the most power can lie: below the lowest peak of all rows each of them gives more with more volts, above the
- * highest less; but while amps are held at a limit, power goes on rising with volts, up to where the rows give less than it. Where
+ * It is looked only where the most power can lie: below the lowest peak of all strings each of them gives more with more volts, above the
+ * highest less; but while amps are held at a limit, power goes on rising with volts, up to where the strings give less than it. Where
  * limits of amps change with volts, the best may be anywhere, and it is looked everywhere.
- * Cables that all rows share only take from this, and are left out.
+ * Cables that all strings share only take from this, and are left out.
  */
 export function* createScale(
   { running, nets, cables }: Pick<PortKind, "running" | "nets" | "cables">,
-  meter: Pick<Meter, "solveRow" | "rowThrough">,
+  meter: Pick<Meter, "solveString" | "stringThrough">,
   { at, hours, steps }: Fineness,
 ): Generator<undefined, Scale> {
   const { window, tracking } = running;
   const solved: (readonly NetSolution[])[] = [];
-  for (const row of nets.rows) {
-    solved.push(at === null ? meter.rowThrough(row, cables) : meter.solveRow(row, cables, at));
+  for (const string of nets.strings) {
+    solved.push(at === null ? meter.stringThrough(string, cables) : meter.solveString(string, cables, at));
     yield undefined;
   }
   const volts = voltsFor(window, tracking, solved, steps);
@@ -89,9 +89,9 @@ function* tablesOf(
   const alone = new Float64Array(solved.length * hours);
   const low = new Uint8Array(solved.length * hours);
   const high = new Uint8Array(solved.length * hours);
-  for (const [row, suns] of solved.entries()) {
+  for (const [string, suns] of solved.entries()) {
     for (const [h, sun] of suns.entries()) {
-      const place = row * hours + h;
+      const place = string * hours + h;
       for (let k = 0; k < wide && (volts[k] as number) < sun.vocV; k++)
         amps[place * wide + k] = Math.max(0, atVoltage(sun.curve, volts[k] as number).i);
       alone[place] =
@@ -146,7 +146,9 @@ function createWeigher(
   const long = Float64Array.from(hours);
   const { from, members } = nets;
   // the hours in which most is at stake first, so that a poor net is soon known for one
-  const stakes = hours.map((_, h) => nets.rows.reduce((sum, _row, row) => sum + (alone[row * many + h] as number), 0));
+  const stakes = hours.map((_, h) =>
+    nets.strings.reduce((sum, _string, string) => sum + (alone[string * many + h] as number), 0),
+  );
   const order = Uint16Array.from(
     hours
       .map((_, h) => h)
@@ -161,7 +163,7 @@ function createWeigher(
     return sum;
   }
 
-  /** Looks at one hour of the rows from `begin` to `end`; leaves what it has seen in `seenW` and `boundW`. */
+  /** Looks at one hour of the strings from `begin` to `end`; leaves what it has seen in `seenW` and `boundW`. */
   function look(begin: number, end: number, h: number): void {
     seenW = 0;
     boundW = 0;
@@ -194,7 +196,7 @@ function createWeigher(
       startA = endA;
       if (k < last) continue;
       if (endA < endLimitA) break;
-      // held at the limit from here to where the rows give less: only the last cell of that stretch counts
+      // held at the limit from here to where the strings give less: only the last cell of that stretch counts
       let held = k + 1;
       for (let beyond = cells; beyond - held > 1;) {
         const middle = (held + beyond) >> 1;
@@ -239,7 +241,7 @@ function createWeigher(
         const own = slack * ownW(begin, end, h);
         sum += (long[h] as number) * (own < watts ? own : watts);
       }
-      // the hours that were not looked at count with what the rows give one by one
+      // the hours that were not looked at count with what the strings give one by one
       for (let n = 0; n < many && sum > enough; n++) {
         const h = order[n] as number;
         const own = slack * ownW(begin, end, h);

@@ -20,14 +20,14 @@ function withTrunk(plan: Plan, lengthMm: number, size: string, at = port): Plan 
 }
 
 const noon = (plan: Plan) => {
-  const [lane] = verdictOn(plan).lanes;
-  const point = lane?.skies.brightNoon.operating;
+  const [portArray] = verdictOn(plan).portArrays;
+  const point = portArray?.skies.brightNoon.operating;
   if (point === null || point === undefined) throw new Error("it runs");
   return {
     ...point,
-    free: lane?.skies.brightNoon.array.mpp.p ?? 0,
-    freeA: lane?.skies.brightNoon.array.mpp.i ?? 0,
-    vocV: lane?.skies.brightNoon.array.vocV ?? 0,
+    free: portArray?.skies.brightNoon.array.mpp.p ?? 0,
+    freeA: portArray?.skies.brightNoon.array.mpp.i ?? 0,
+    vocV: portArray?.skies.brightNoon.array.vocV ?? 0,
   };
 };
 
@@ -70,8 +70,8 @@ test("the finder's meter takes of a net behind its cables what the verdict says 
 
 test("over a long thin cable more in series is worth more, over none it is worth the same", () => {
   const open = planWith({ series: 1, strings: 4, port: { maxV: 400, minV: 10, maxW: 4000, currentLimits: [] } });
-  const [lane] = open.wirings[0]?.lanes ?? [];
-  const at = { inputId: lane?.inputId ?? "", portId: lane?.portId ?? "" };
+  const [portArray] = open.wirings[0]?.portArrays ?? [];
+  const at = { inputId: portArray?.inputId ?? "", portId: portArray?.portId ?? "" };
   const gain = (plan: Plan) => {
     const ask = { plan, wiringId: "wiring-1", weather: null, goal: { type: "noon" }, withAddOns: true } as const;
     const problem = createProblem(ask, createSolveCache());
@@ -90,5 +90,5 @@ test("over a long thin cable more in series is worth more, over none it is worth
     memory,
   );
   const { offers } = drain(arrange(bench, null, quickProof, memory, false));
-  expect(offers[0]?.lanes[0]?.rows.length).toBe(1);
+  expect(offers[0]?.portArrays[0]?.strings.length).toBe(1);
 });

@@ -12,7 +12,7 @@ export type PanelClass = {
 type Parts = {
   readonly tiles: readonly PanelRef[];
   readonly kindOf: (tile: PanelRef) => Kind;
-  /** How a panel stands in all the poses, as a name. */ readonly standingOf: (tile: PanelRef) => string;
+  /** How a panel stands in all the positions, as a name. */ readonly standingOf: (tile: PanelRef) => string;
   readonly lightOn: (tile: PanelRef) => readonly PanelLight[];
   /** How many hours of the year each of the hours stands for. */ readonly hours: readonly number[];
 };

@@ -2,10 +2,10 @@ import { applyChanges, type Plan } from "@/core/plan";
 import { type Amount, levels, worstLevel } from "@/core/checks";
 import { judgeAll, type FindingWithoutFixes, takenW } from "@/core/assessment";
 import { solvableById, type SolveCache, type SolvableWiring } from "@/core/plan-model";
-import { rowCurrent } from "@/core/wiring/rules";
+import { stringCurrent } from "@/core/wiring/rules";
 import { quietly } from "@/core/engine/generators";
 import { type WeatherYear } from "@/core/engine/weather";
-import { countsOf, joiningParts, type JoiningParts, type PortArray, tilesOfRows, usedIn } from "@/core/engine/array";
+import { countsOf, joiningParts, type JoiningParts, type PortArray, tilesOfStrings, usedIn } from "@/core/engine/array";
 import { type Fineness, inAll, type LossName, lossNames, planYear, type PlanYear } from "../../year";
 import { type Goal } from "./goal";
 import { moneyFor } from "./prices";
@@ -30,15 +30,15 @@ export type WiringFacts = {
   /** What it is ranked by: kWh of the year or the month, W at noon. */ readonly score: number;
   readonly noonW: number;
   readonly year: YearFacts;
-  /** The row nearest to its ceiling in the cold, and the ceiling; null where no port states one. */
+  /** The string nearest to its ceiling in the cold, and the ceiling; null where no port states one. */
   readonly cold: { readonly value: Amount; readonly limit: Amount; readonly marginPct: number } | null;
   /** Of noon's watts, what the worst shaded substring takes, %. */ readonly shadePct: number;
   readonly parts: JoiningParts & { readonly fuses: number; readonly ports: number };
   readonly money: number;
   /** Amps that the leads to one port carry, shorted, at most. */ readonly iscA: number;
   readonly panels: number;
-  readonly rows: number;
-  /** Rows that are not like the others of their port. */ readonly unlikeRows: number;
+  readonly strings: number;
+  /** Strings that are not like the others of their port. */ readonly unlikeStrings: number;
   readonly worst: FindingWithoutFixes["level"];
   /** All that does not pass, the worst first. */ readonly remarks: readonly FindingWithoutFixes[];
 };
@@ -52,8 +52,8 @@ export type FactsAsk = {
 };
 
 /** A plan with one of its wirings wired otherwise. */
-export function planWired(plan: Plan, wiringId: string, lanes: readonly PortArray[]): Plan {
-  return applyChanges(plan, [{ type: "rewire", wiringId, lanes, counts: countsOf(lanes) }]);
+export function planWired(plan: Plan, wiringId: string, portArrays: readonly PortArray[]): Plan {
+  return applyChanges(plan, [{ type: "rewire", wiringId, portArrays, counts: countsOf(portArrays) }]);
 }
 
 /** What can be said of a wiring of a plan in numbers. Pauses on the way; throws where the plan has no such wiring. */
@@ -67,12 +67,12 @@ export function* factsOf(ask: FactsAsk, memory: SolveCache): Generator<undefined
   const year = yield* quietly(planYear({ ...ask, memory }));
   const facts = yearFacts(year);
   const wiring = plan.wirings.find(({ id }) => id === wiringId);
-  const lanes = (wiring?.lanes ?? []).filter(({ rows }) => tilesOfRows(rows).length > 0);
+  const portArrays = (wiring?.portArrays ?? []).filter(({ strings }) => tilesOfStrings(strings).length > 0);
   const remarks = findings
     .filter(({ level }) => level !== "good")
     .sort((a, b) => levels.indexOf(a.level) - levels.indexOf(b.level));
   const fuses = findings.reduce((sum, { reason }) => (reason.type === "fuses" ? sum + reason.missing.length : sum), 0);
-  const parts = { ...joiningParts(lanes), fuses, ports: lanes.length };
+  const parts = { ...joiningParts(portArrays), fuses, ports: portArrays.length };
   return {
     score:
       goal.type === "noon" ? noonW : goal.type === "year" ? facts.takenKwh : (facts.byMonthKwh[goal.month - 1] ?? 0),
@@ -84,11 +84,13 @@ export function* factsOf(ask: FactsAsk, memory: SolveCache): Generator<undefined
     money: moneyFor(parts),
     iscA: Math.max(
       0,
-      ...ready.lanes.map((context) => context.lane.rows.reduce((sum, row) => sum + rowCurrent(context, row), 0)),
+      ...ready.portArrays.map((context) =>
+        context.portArray.strings.reduce((sum, string) => sum + stringCurrent(context, string), 0),
+      ),
     ),
-    panels: lanes.reduce((sum, { rows }) => sum + usedIn(rows).length, 0),
-    rows: lanes.reduce((sum, { rows }) => sum + rows.length, 0),
-    unlikeRows: lanes.reduce((sum, lane) => sum + unlike(lane, ready), 0),
+    panels: portArrays.reduce((sum, { strings }) => sum + usedIn(strings).length, 0),
+    strings: portArrays.reduce((sum, { strings }) => sum + strings.length, 0),
+    unlikeStrings: portArrays.reduce((sum, portArray) => sum + unlike(portArray, ready), 0),
     worst: worstLevel(findings),
     remarks,
   };
@@ -121,8 +123,8 @@ function tightest(findings: readonly FindingWithoutFixes[]): WiringFacts["cold"]
   );
 }
 
-function unlike({ rows }: PortArray, { common }: Pick<SolvableWiring, "common">): number {
-  const shapes = rows.map((row) => shapeOf(row, common));
+function unlike({ strings }: PortArray, { common }: Pick<SolvableWiring, "common">): number {
+  const shapes = strings.map((string) => shapeOf(string, common));
   const most = Math.max(0, ...shapes.map((shape) => shapes.filter((other) => other === shape).length));
-  return rows.length - most;
+  return strings.length - most;
 }

@@ -8,7 +8,7 @@ export {
   firstLook,
   quickProof,
 } from "./arrange";
-export { bestRows } from "./best-rows";
+export { bestStrings } from "./best-strings";
 export { type Bench, createBench, createBenches } from "./search-context";
 export { factsOf, type FactsAsk, planWired, type WiringFacts } from "./facts";
 export { type Goal } from "./goal";

@@ -67,9 +67,9 @@ export function maxTogetherWh({ ports, hours, have, kinds }: Problem, meter: Met
   const groups = groupsAmong(ports).filter(({ members }) => members.length === ports.length);
   const maxW = groups.reduce((least, { group }) => Math.min(least, group.maxW ?? Infinity), Infinity);
   // a panel by itself knows no port: where one has measured cables, which may lose less than the share, none are taken
-  const cables = kinds.some((kind) => kind.cables !== null) ? { rowOhm: 0, arrayOhm: 0 } : null;
+  const cables = kinds.some((kind) => kind.cables !== null) ? { stringOhm: 0, arrayOhm: 0 } : null;
   const alone = have.map((_, kind) =>
-    meter.rowThrough(
+    meter.stringThrough(
       have.map((__, k) => (k === kind ? 1 : 0)),
       cables,
     ),

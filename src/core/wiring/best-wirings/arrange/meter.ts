@@ -2,22 +2,25 @@ import { type Curve } from "@/core/engine/iv";
 import { behindCable, besideOneAnother, createBulkSolver, type Net, type NetSolution } from "@/core/engine/net";
 import { stcCellTempC, stcIrradianceWm2 } from "@/core/engine/panel";
 import { runPort } from "../../year";
-import { type NetMix, type RowMix } from "../exact";
+import { type NetMix, type StringMix } from "../exact";
 import { type PortCables, type PortKind, type Problem } from "./problem";
 
 /** What a port takes of a net: Wh over all hours (W at noon), and W in each of them. */
 export type Taken = { readonly wh: number; readonly wattsAt: Float64Array };
 
 /**
- * What ports take of nets, hour by hour. Rows are solved once for each hour, with the cables that are theirs, and nets are added up
- * from them. Where no cable was measured all of them lie in the rows, as their share of the volts.
+ * What ports take of nets, hour by hour. Strings are solved once for each hour, with the cables that are theirs, and nets are added up
+ * from them. Where no cable was measured all of them lie in the strings, as their share of the volts.
  */
 export function createMeter({ classes, hours, newDay, cable }: Problem) {
   const solve = createBulkSolver();
   const known = new Map<string, readonly NetSolution[]>();
 
-  function netOf(row: RowMix, light: (kind: number) => { cellTempC: number; irradianceWm2: readonly number[] }): Net {
-    const members = row.flatMap((n, kind): Net[] => {
+  function netOf(
+    string: StringMix,
+    light: (kind: number) => { cellTempC: number; irradianceWm2: readonly number[] },
+  ): Net {
+    const members = string.flatMap((n, kind): Net[] => {
       const model = classes[kind]?.kind.model;
       if (model === undefined || n === 0) return [];
       const panel: Net = { type: "panel", model, ...light(kind) };
@@ -26,17 +29,17 @@ export function createMeter({ classes, hours, newDay, cable }: Problem) {
     return { type: "series", members };
   }
 
-  /** One row under each of some hours; under all unless some are named. */
-  function solveRow(row: RowMix, cables: PortCables | null, at?: readonly number[]): NetSolution[] {
-    const ohm = cables === null ? shareOhm(row) : cables.rowOhm;
+  /** One string under each of some hours; under all unless some are named. */
+  function solveString(string: StringMix, cables: PortCables | null, at?: readonly number[]): NetSolution[] {
+    const ohm = cables === null ? shareOhm(string) : cables.stringOhm;
     return (at ?? hours.map((_, k) => k)).map((k) => {
-      const net = netOf(row, (kind) => lightAt(kind, k));
+      const net = netOf(string, (kind) => lightAt(kind, k));
       return solve(ohm > 0 ? { type: "series", members: [net, { type: "cable", ohm }] } : net);
     });
   }
 
-  function shareOhm(row: RowMix): number {
-    const { mpp } = solve(netOf(row, () => ({ cellTempC: stcCellTempC, irradianceWm2: [stcIrradianceWm2] })));
+  function shareOhm(string: StringMix): number {
+    const { mpp } = solve(netOf(string, () => ({ cellTempC: stcCellTempC, irradianceWm2: [stcIrradianceWm2] })));
     return mpp.i > 0 ? (cable * mpp.v) / mpp.i : 0;
   }
 
@@ -46,25 +49,25 @@ export function createMeter({ classes, hours, newDay, cable }: Problem) {
     return light;
   }
 
-  function rowThrough(row: RowMix, cables: PortCables | null): readonly NetSolution[] {
-    const key = `${row.join()} ${cables?.rowOhm ?? ""}`;
+  function stringThrough(string: StringMix, cables: PortCables | null): readonly NetSolution[] {
+    const key = `${string.join()} ${cables?.stringOhm ?? ""}`;
     const before = known.get(key);
     if (before !== undefined) return before;
-    const made = solveRow(row, cables);
+    const made = solveString(string, cables);
     known.set(key, made);
     return made;
   }
 
   function taken({ running, cables }: Pick<PortKind, "running" | "cables">, net: NetMix): Taken {
     const wattsAt = new Float64Array(hours.length);
-    const rows = net.map((row) => rowThrough(row, cables));
+    const strings = net.map((string) => stringThrough(string, cables));
     const arrayOhm = cables?.arrayOhm ?? 0;
     let [wh, isAwake] = [0, false];
     for (const [k, long] of hours.entries()) {
       if (newDay[k] === true) isAwake = false;
-      const curves = rows.flatMap((row) => row[k]?.curve ?? []);
+      const curves = strings.flatMap((string) => string[k]?.curve ?? []);
       const [first, ...others] = curves as [Curve, ...Curve[]];
-      const joined = rows.length === 1 ? rows[0]?.[k] : besideOneAnother([first, ...others]);
+      const joined = strings.length === 1 ? strings[0]?.[k] : besideOneAnother([first, ...others]);
       if (joined === undefined) continue;
       const whole = arrayOhm > 0 ? behindCable(joined, arrayOhm) : joined;
       const run = runPort(running, whole, isAwake);
@@ -75,7 +78,7 @@ export function createMeter({ classes, hours, newDay, cable }: Problem) {
     return { wh, wattsAt };
   }
 
-  return { taken, solveRow, rowThrough };
+  return { taken, solveString, stringThrough };
 }
 
 export type Meter = ReturnType<typeof createMeter>;

@@ -1,33 +1,33 @@
-import { type Counts, type NetMix, type RowMix, sumOf } from "../exact";
+import { type Counts, type NetMix, type StringMix, sumOf } from "../exact";
 
-/** How far the ways to wire are gone through: all of them, or only those with rows less mixed. */
+/** How far the ways to wire are gone through: all of them, or only those with strings less mixed. */
 export type Breadth = {
-  /** Classes of panels in one row at most. */ readonly classesInRow: number;
-  /** Unlike rows before one port at most. */ readonly unlikeRows: number;
+  /** Classes of panels in one string at most. */ readonly classesInString: number;
+  /** Unlike strings before one port at most. */ readonly unlikeStrings: number;
 };
-export const everything: Breadth = { classesInRow: Infinity, unlikeRows: Infinity };
+export const everything: Breadth = { classesInString: Infinity, unlikeStrings: Infinity };
 
-/** Nets of a list of rows, one after another, each right after the one that it has a row more than. */
+/** Nets of a list of strings, one after another, each right after the one that it has a string more than. */
 export type NetList = {
-  readonly rows: readonly RowMix[];
+  readonly strings: readonly StringMix[];
   readonly count: number;
-  /** Where the rows of each net begin in `members`; one more than there are nets. */ readonly from: Uint32Array;
-  /** Indices of rows, each net's in rising order. */ readonly members: Uint16Array;
+  /** Where the strings of each net begin in `members`; one more than there are nets. */ readonly from: Uint32Array;
+  /** Indices of strings, each net's in rising order. */ readonly members: Uint16Array;
   /** Which set of panels each net uses, as a number of a mixed radix. */ readonly used: Int32Array;
 };
 
-/** What decides of a growing set of rows whether it may stand before a port. A set it refuses it must refuse with more rows too. */
+/** What decides of a growing set of strings whether it may stand before a port. A set it refuses it must refuse with more strings too. */
 export type Growing<State> = {
   readonly start: State;
-  /** The state with a row more, or null where no set with these rows may stand there. */
-  readonly add: (state: State, row: number) => State | null;
+  /** The state with a string more, or null where no set with these strings may stand there. */
+  readonly add: (state: State, string: number) => State | null;
 };
 
-/** Every set of rows that the panels allow and the port may bear; null where there are more than `most`. */
+/** Every set of strings that the panels allow and the port may bear; null where there are more than `most`. */
 export function listNets<State>(
-  rows: readonly RowMix[],
+  strings: readonly StringMix[],
   have: Counts,
-  { unlikeRows }: Breadth,
+  { unlikeStrings }: Breadth,
   { start, add }: Growing<State>,
   most: number,
 ): NetList | null {
@@ -37,33 +37,33 @@ export function listNets<State>(
   const weights = weightsOf(have);
   const left = [...have];
   const net: number[] = [];
-  const weigh = (row: RowMix) => row.reduce((sum, n, kind) => sum + n * (weights[kind] ?? 0), 0);
-  const weighed = rows.map(weigh);
+  const weigh = (string: StringMix) => string.reduce((sum, n, kind) => sum + n * (weights[kind] ?? 0), 0);
+  const weighed = strings.map(weigh);
 
   /** False when there are too many. */
   function grow(first: number, state: State, index: number, unlike: number): boolean {
-    for (let at = first; at < rows.length; at++) {
-      const row = rows[at];
-      if (row === undefined || row.some((n, kind) => n > (left[kind] ?? 0))) continue;
+    for (let at = first; at < strings.length; at++) {
+      const string = strings[at];
+      if (string === undefined || string.some((n, kind) => n > (left[kind] ?? 0))) continue;
       const differs = net.at(-1) === at ? unlike : unlike + 1;
-      if (differs > unlikeRows) continue;
+      if (differs > unlikeStrings) continue;
       const grown = add(state, at);
       if (grown === null) continue;
       if (used.length >= most) return false;
-      for (const [kind, n] of row.entries()) left[kind] = (left[kind] ?? 0) - n;
+      for (const [kind, n] of string.entries()) left[kind] = (left[kind] ?? 0) - n;
       net.push(at);
       members.push(...net);
       from.push(members.length);
       used.push(index + (weighed[at] ?? 0));
       if (!grow(at, grown, index + (weighed[at] ?? 0), differs)) return false;
       net.pop();
-      for (const [kind, n] of row.entries()) left[kind] = (left[kind] ?? 0) + n;
+      for (const [kind, n] of string.entries()) left[kind] = (left[kind] ?? 0) + n;
     }
     return true;
   }
   if (!grow(0, start, 0, 0)) return null;
   return {
-    rows,
+    strings,
     count: used.length,
     from: Uint32Array.from(from),
     members: Uint16Array.from(members),
@@ -71,13 +71,13 @@ export function listNets<State>(
   };
 }
 
-/** The rows of a net of a list, as indices. */
+/** The strings of a net of a list, as indices. */
 export function membersOf({ from, members }: NetList, net: number): Uint16Array {
   return members.subarray(from[net] ?? 0, from[net + 1] ?? 0);
 }
 
 export function mixOf(list: NetList, net: number): NetMix {
-  return [...membersOf(list, net)].map((row) => list.rows[row] ?? []);
+  return [...membersOf(list, net)].map((string) => list.strings[string] ?? []);
 }
 
 /** The counts behind a number of a mixed radix. */

@@ -4,10 +4,10 @@ import { type Fineness } from "../../year";
 import { type About, type Bench } from "./search-context";
 import { type Combo, combosOf } from "./combinations";
 import { factsOf, planWired, type WiringFacts } from "./facts";
-import { hasStop, judged, lanesOf, type Placing } from "./judge";
+import { hasStop, judged, portArraysOf, type Placing } from "./judge";
 import { mixOf } from "./nets";
 import { groupsAmong, jointWh, maxTogetherWh } from "./joint";
-import { type PoolLane, poolOf } from "./pool";
+import { type PoolPortArray, poolOf } from "./pool";
 import { type Problem } from "./problem";
 import { type Searched } from "./search";
 
@@ -18,7 +18,7 @@ export type Title = (typeof titles)[number];
 /** A wiring worth telling, wired with panels of the plan. */
 export type Offer = {
   readonly titles: readonly Title[];
-  readonly lanes: readonly PortArray[];
+  readonly portArrays: readonly PortArray[];
   readonly facts: WiringFacts;
 };
 
@@ -29,7 +29,7 @@ export type Point = {
   readonly money: number;
   readonly parts: number;
   readonly shadePct: number;
-  readonly lanes: readonly PortArray[];
+  readonly portArrays: readonly PortArray[];
 };
 
 /** Wirings are chosen for something else than energy from those that bring this share of the most. */
@@ -42,7 +42,7 @@ const fieldSteps = { score: 28, margin: 14 } as const;
 const least: Readonly<Record<Title, (combo: Combo) => number>> = {
   maxEnergy: ({ wh }) => -wh,
   safestMargin: ({ marginPct }) => -marginPct,
-  fewestParts: ({ parts, lanes }) => parts + lanes.filter((lane) => lane !== null).length / 100,
+  fewestParts: ({ parts, portArrays }) => parts + portArrays.filter((portArray) => portArray !== null).length / 100,
   bestInShade: ({ shadePct }) => shadePct,
   cheapest: ({ money }) => money,
 };
@@ -64,7 +64,7 @@ const alike: Readonly<Record<Title, number>> = {
 
 /** What has been chosen so far, before it is worked out in full. */
 export type Chosen = {
-  readonly champions: readonly { readonly titles: readonly Title[]; readonly lanes: readonly PortArray[] }[];
+  readonly champions: readonly { readonly titles: readonly Title[]; readonly portArrays: readonly PortArray[] }[];
   /** The field of all that no rule stops: judged one by one, which takes its time. */
   readonly field: () => Generator<undefined, readonly Point[]>;
   readonly combos: number;
@@ -73,7 +73,7 @@ export type Chosen = {
 };
 
 /**
- * The best of each kind, no two alike, from all wirings of the pool. Each was judged by every rule in every pose, as it would stand on
+ * The best of each kind, no two alike, from all wirings of the pool. Each was judged by every rule in every position, as it would stand on
  * the board: what a rule stops is passed over.
  */
 export function* choose(
@@ -81,15 +81,15 @@ export function* choose(
   { scales, hours }: About,
   { best, book, gapPct }: Searched,
 ): Generator<undefined, Chosen> {
-  const wattsOf = ({ kind, net }: PoolLane) => scales[kind]?.aboutAt(net) ?? new Float64Array(hours.length);
+  const wattsOf = ({ kind, net }: PoolPortArray) => scales[kind]?.aboutAt(net) ?? new Float64Array(hours.length);
   const combos = yield* combosOf(problem, poolOf(problem, book), hours, wattsOf);
   const scale = scaleOf(problem);
   const verdicts = new Map<string, boolean>();
-  const lanesIn = (placings: readonly Placing[]) => lanesOf(problem, placings);
+  const portArraysIn = (placings: readonly Placing[]) => portArraysOf(problem, placings);
   const isSafe = (name: string, placings: readonly Placing[]): boolean => {
     const before = verdicts.get(name);
     if (before !== undefined) return before;
-    const safe = !hasStop(judged(problem, lanesIn(placings)));
+    const safe = !hasStop(judged(problem, portArraysIn(placings)));
     verdicts.set(name, safe);
     return safe;
   };
@@ -128,19 +128,22 @@ export function* choose(
   return {
     bestScore: firstWh * scale,
     gapPct: firstWh > 0 ? Math.max(0, 100 * (maxPossibleWh / firstWh - 1)) : 100,
-    champions: [...found.values()].map(({ titles: given, placings }) => ({ titles: given, lanes: lanesIn(placings) })),
+    champions: [...found.values()].map(({ titles: given, placings }) => ({
+      titles: given,
+      portArrays: portArraysIn(placings),
+    })),
     field: function* () {
       const points: Point[] = [];
       for (const combo of field(combos)) {
         const placings = placingsOf(problem, combo);
-        // what ports share is judged of all together, all else of each lane by itself
+        // what ports share is judged of all together, all else of each port array by itself
         const safe = isShared
           ? isSafe(nameOf(placings), placings)
-          : combo.lanes.every((lane) => lane === null || !book.isStopped(lane.kind, lane));
+          : combo.portArrays.every((portArray) => portArray === null || !book.isStopped(portArray.kind, portArray));
         yield undefined;
         if (!safe) continue;
         const { marginPct, money, parts, shadePct } = combo;
-        points.push({ score: combo.wh * scale, marginPct, money, parts, shadePct, lanes: lanesIn(placings) });
+        points.push({ score: combo.wh * scale, marginPct, money, parts, shadePct, portArrays: portArraysIn(placings) });
       }
       return points;
     },
@@ -161,10 +164,12 @@ function ordered(combos: readonly Combo[], title: Title): Combo[] {
   return [...combos].sort((a, b) => steps(a) - steps(b) || b.wh - a.wh);
 }
 
-function placingsOf({ ports, kinds }: Problem, { lanes }: Combo): Placing[] {
-  return lanes.flatMap((lane, at): Placing[] => {
-    const [port, nets] = [ports[at], lane === null ? undefined : kinds[lane.kind]?.nets];
-    return port === undefined || lane === null || nets === undefined ? [] : [{ port, net: mixOf(nets, lane.net) }];
+function placingsOf({ ports, kinds }: Problem, { portArrays }: Combo): Placing[] {
+  return portArrays.flatMap((portArray, at): Placing[] => {
+    const [port, nets] = [ports[at], portArray === null ? undefined : kinds[portArray.kind]?.nets];
+    return port === undefined || portArray === null || nets === undefined
+      ? []
+      : [{ port, net: mixOf(nets, portArray.net) }];
   });
 }
 
@@ -232,11 +237,11 @@ function titled(offers: readonly Offer[], first: Offer): readonly Offer[] {
 /** Everything that is told of a chosen wiring, worked out as if it stood on the board. */
 export function* offerOf(
   { ask }: Pick<Problem, "ask">,
-  { titles: given, lanes }: Chosen["champions"][number],
+  { titles: given, portArrays }: Chosen["champions"][number],
   memory: SolveCache,
   fineness: Fineness = "quick",
 ): Generator<undefined, Offer> {
-  const plan = planWired(ask.plan, ask.wiringId, lanes);
+  const plan = planWired(ask.plan, ask.wiringId, portArrays);
   const facts = yield* factsOf({ ...ask, plan, fineness }, memory);
-  return { titles: given, lanes, facts };
+  return { titles: given, portArrays, facts };
 }

@@ -1,27 +1,27 @@
-import { isFuseStrict, type LaneCopper } from "@/core/protection/cabling";
+import { isFuseStrict, type PortArrayCopper } from "@/core/protection/cabling";
 import { type PanelLight, underSkyScene } from "@/core/engine/light";
 import { type InputWindow, portWindow, trackingOf, wakeV } from "@/core/engine/pv-input";
 import { substringCount } from "@/core/engine/net";
-import { type DeviceSheet, type Plan, poseIn, type PortSheet, type Wiring } from "@/core/plan";
+import { type DeviceSheet, type Plan, positionIn, type PortSheet, type Wiring } from "@/core/plan";
 import {
   type SharedContext,
   kindOf,
   type SolveCache,
-  type NamedPose,
+  type NamedPosition,
   solvableWiring,
-  posesOf,
+  positionsOf,
 } from "@/core/plan-model";
 import { namedSky } from "@/core/engine/sky";
 import { type WeatherYear } from "@/core/engine/weather";
-import { keyOf, type PortArray, laneKey, newTile, type PanelRef } from "@/core/engine/array";
+import { keyOf, type PortArray, portArrayKey, newTile, type PanelRef } from "@/core/engine/array";
 import { createSuns, type RunningPort } from "../../year";
-import { type Counts, type RowMix, rowsOf, sumOf } from "../exact";
-import { bearsRow, bearsTogether, type RowFacts, rowFacts } from "./string-limits";
+import { type Counts, type StringMix, stringsOf, sumOf } from "../exact";
+import { bearsString, bearsTogether, type StringFacts, stringFacts } from "./string-limits";
 import { classesOf, minApart, type PanelClass } from "./classes";
 import { type Goal } from "./goal";
 import { type Breadth, everything, listNets, type NetList, setsOf } from "./nets";
 
-/** A question of the finder: how the panels of a plan could be wired, in the poses of one of its wirings. */
+/** A question of the finder: how the panels of a plan could be wired, in the positions of one of its wirings. */
 export type ArrangeAsk = {
   readonly plan: Plan;
   readonly wiringId: string;
@@ -50,13 +50,13 @@ export type PortKind = {
   readonly port: PortSheet;
   readonly running: RunningPort & { readonly window: InputWindow };
   readonly nets: NetList;
-  readonly facts: readonly RowFacts[];
+  readonly facts: readonly StringFacts[];
   /** What the cables of such a port resist, where they were measured; null: the plan's share of the volts is taken. */
   readonly cables: PortCables | null;
 };
 
-/** Ω of one row's cable before the rows are joined, and of what they then share. */
-export type PortCables = { readonly rowOhm: number; readonly arrayOhm: number };
+/** Ω of one string's cable before the strings are joined, and of what they then share. */
+export type PortCables = { readonly stringOhm: number; readonly arrayOhm: number };
 
 /** Why something of the plan is not among what is tried. */
 export type LeftOut =
@@ -71,7 +71,7 @@ export type Problem = {
   readonly ask: ArrangeAsk;
   readonly wiring: Wiring;
   readonly common: SharedContext;
-  readonly poses: readonly NamedPose[];
+  readonly positions: readonly NamedPosition[];
   readonly memory: SolveCache;
   readonly classes: readonly PanelClass[];
   readonly have: Counts;
@@ -87,20 +87,20 @@ export type Problem = {
   readonly leftOut: readonly LeftOut[];
 };
 
-/** Sets of rows tried before a port at most: what ends within a few seconds. */
+/** Sets of strings tried before a port at most: what ends within a few seconds. */
 const maxNets = 120_000;
-/** Rows, and sets of panels, that there may be. */
-const maxRows = 420;
+/** Strings, and sets of panels, that there may be. */
+const maxStrings = 420;
 const maxSets = 6_000;
 
 /** The ways to go through less where all would be too many, the widest first. */
 const breadths: readonly Breadth[] = [
   everything,
-  { classesInRow: 2, unlikeRows: Infinity },
-  { classesInRow: 2, unlikeRows: 3 },
-  { classesInRow: 1, unlikeRows: 3 },
-  { classesInRow: 1, unlikeRows: 2 },
-  { classesInRow: 1, unlikeRows: 1 },
+  { classesInString: 2, unlikeStrings: Infinity },
+  { classesInString: 2, unlikeStrings: 3 },
+  { classesInString: 1, unlikeStrings: 3 },
+  { classesInString: 1, unlikeStrings: 2 },
+  { classesInString: 1, unlikeStrings: 1 },
 ];
 
 /** All that the finder asks of a plan, worked out once; every worker makes the same of the same question. */
@@ -108,23 +108,23 @@ export function createProblem(ask: ArrangeAsk, memory: SolveCache): Problem {
   const { plan, wiringId, goal, weather } = ask;
   const wiring = plan.wirings.find(({ id }) => id === wiringId);
   if (wiring === undefined) throw new Error(`no wiring "${wiringId}" in this plan`);
-  const poses = posesOf(plan, wiring);
-  const ready = solvableWiring(plan, { id: wiringId, lanes: [] }, memory, poses);
+  const positions = positionsOf(plan, wiring);
+  const ready = solvableWiring(plan, { id: wiringId, portArrays: [] }, memory, positions);
   const { common } = ready;
   const { tiles: all, unread } = tilesOfPlan(plan, common);
   const asked = ask.among === undefined ? null : new Set(ask.among.tiles.map(keyOf));
   const tiles = asked === null ? all : all.filter((tile) => asked.has(keyOf(tile)));
-  const { ports, leftOut } = portsOf(ask, ready.copperOf, wiring.lanes);
-  const bright = noon(common, poses);
+  const { ports, leftOut } = portsOf(ask, ready.copperOf, wiring.portArrays);
+  const bright = noon(common, positions);
   const suns = goal.type === "noon" ? bright : sunsOf(ask, ready, weather);
-  const standing = new Map(poses.map(({ id }) => [id, poseIn(plan, id)]));
+  const standing = new Map(positions.map(({ id }) => [id, positionIn(plan, id)]));
   const parts = {
     tiles,
     kindOf: (tile: PanelRef) => kindOf(common, tile),
     standingOf: (tile: PanelRef) =>
       JSON.stringify([
         common.fixed.get(keyOf(tile)) ?? null,
-        ...poses.map(({ id }) => standing.get(id)?.get(keyOf(tile)) ?? null),
+        ...positions.map(({ id }) => standing.get(id)?.get(keyOf(tile)) ?? null),
       ]),
     lightOn: suns.lightOn,
     hours: suns.hours,
@@ -142,7 +142,7 @@ export function createProblem(ask: ArrangeAsk, memory: SolveCache): Problem {
     ask,
     wiring,
     common,
-    poses,
+    positions,
     memory,
     classes,
     have,
@@ -193,26 +193,28 @@ function tilesOfPlan(plan: Plan, common: SharedContext): { tiles: PanelRef[]; un
 
 function portsOf(
   { plan, withAddOns, among }: ArrangeAsk,
-  copperOf: (lane: PortArray) => LaneCopper,
-  lanes: readonly PortArray[],
+  copperOf: (portArray: PortArray) => PortArrayCopper,
+  portArrays: readonly PortArray[],
 ): { ports: Omit<OpenPort, "kind">[]; leftOut: LeftOut[] } {
   const used = new Set(
-    plan.wirings.flatMap(({ lanes }) => lanes.filter(({ rows }) => rows.length > 0).map((lane) => laneKey(lane))),
+    plan.wirings.flatMap(({ portArrays }) =>
+      portArrays.filter(({ strings }) => strings.length > 0).map((portArray) => portArrayKey(portArray)),
+    ),
   );
   const leftOut: LeftOut[] = [];
-  /** As the wiring has it now: its rows on the mean, and what they share. */
+  /** As the wiring has it now: its strings on the mean, and what they share. */
   const measuredAt = (key: string): PortCables | null => {
-    const lane = lanes.find((each) => laneKey(each) === key);
-    const cables = lane === undefined ? null : copperOf(lane).cables;
-    return cables === null ? null : { rowOhm: cables.otherRowOhm, arrayOhm: cables.arrayOhm };
+    const portArray = portArrays.find((each) => portArrayKey(each) === key);
+    const cables = portArray === undefined ? null : copperOf(portArray).cables;
+    return cables === null ? null : { stringOhm: cables.otherStringOhm, arrayOhm: cables.arrayOhm };
   };
   const ports = plan.inputs.flatMap(({ id, device }) =>
     device.ports.flatMap((port) => {
-      const key = laneKey({ inputId: id, portId: port.id });
-      if (among !== undefined && !among.ports.some((each) => laneKey(each) === key)) return [];
+      const key = portArrayKey({ inputId: id, portId: port.id });
+      if (among !== undefined && !among.ports.some((each) => portArrayKey(each) === key)) return [];
       const name = `${device.name}: ${port.name}`;
       const fitted = device.ports.some(
-        (other) => other.moduleId === port.moduleId && used.has(laneKey({ inputId: id, portId: other.id })),
+        (other) => other.moduleId === port.moduleId && used.has(portArrayKey({ inputId: id, portId: other.id })),
       );
       if (port.moduleId !== null && !withAddOns && !fitted) leftOut.push({ type: "addOn", name });
       else if (port.maxV === null) leftOut.push({ type: "port", name });
@@ -236,8 +238,8 @@ function sunsOf(
   ready: Parameters<typeof createSuns>[0],
   weather: WeatherYear | null,
 ): Light {
-  const poseIds = plan.wirings.find(({ id }) => id === wiringId)?.poseIds ?? [];
-  const suns = createSuns(ready, poseIds, weather, goal.type === "month" ? goal.month : null);
+  const positionIds = plan.wirings.find(({ id }) => id === wiringId)?.positionIds ?? [];
+  const suns = createSuns(ready, positionIds, weather, goal.type === "month" ? goal.month : null);
   return {
     hours: suns.hours.map(({ hours }) => hours),
     newDay: suns.hours.map(({ isNewDay }) => isNewDay),
@@ -247,9 +249,9 @@ function sunsOf(
   };
 }
 
-/** Bright noon in the usual pose, as the verdict has it. */
-function noon(common: SharedContext, poses: readonly NamedPose[]): Light {
-  const scene = underSkyScene(namedSky("brightNoon", common.site), poses[0]?.pose ?? common.fixed, common.site);
+/** Bright noon in the usual position, as the verdict has it. */
+function noon(common: SharedContext, positions: readonly NamedPosition[]): Light {
+  const scene = underSkyScene(namedSky("brightNoon", common.site), positions[0]?.position ?? common.fixed, common.site);
   return {
     hours: [1],
     months: [null],
@@ -271,25 +273,25 @@ function kindsWithin(
   const have = classes.map(({ tiles }) => tiles.length);
   for (const breadth of breadths) {
     const kinds: PortKind[] = [];
-    const rows = rowsWithin(have, breadth);
-    if (rows === null) continue;
+    const strings = stringsWithin(have, breadth);
+    if (strings === null) continue;
     for (const spec of specs) {
       const open = ports.find((each) => specOf(each) === spec);
       const port = open?.port;
       const window = port === undefined ? null : portWindow(port);
       if (open === undefined || port === undefined || window === null)
         throw new Error("a kind of port has a port with a ceiling");
-      const facts = rows.map((row) => rowFacts(row, classes, common));
-      const borne = rows.flatMap((row, k) =>
-        bearsRow(port, facts[k] as RowFacts) ? [{ row, facts: facts[k] as RowFacts }] : [],
+      const facts = strings.map((string) => stringFacts(string, classes, common));
+      const borne = strings.flatMap((string, k) =>
+        bearsString(port, facts[k] as StringFacts) ? [{ string, facts: facts[k] as StringFacts }] : [],
       );
       const theirs = borne.map((each) => each.facts);
       const growing = bearsTogether(port, theirs, isStrict);
       const nets =
-        borne.length > maxRows
+        borne.length > maxStrings
           ? null
           : listNets(
-              borne.map(({ row }) => row),
+              borne.map(({ string }) => string),
               have,
               breadth,
               growing,
@@ -304,22 +306,22 @@ function kindsWithin(
   throw new Error("equal rows of one kind are always few enough");
 }
 
-/** Rows of so many classes at most; null where even they are too many to be listed. */
-function rowsWithin(have: Counts, { classesInRow }: Breadth): RowMix[] | null {
-  if (classesInRow >= have.length) return setsOf(have) > maxSets ? null : rowsOf(have);
-  const rows: RowMix[] = [];
-  const row = have.map(() => 0);
+/** Strings of so many classes at most; null where even they are too many to be listed. */
+function stringsWithin(have: Counts, { classesInString }: Breadth): StringMix[] | null {
+  if (classesInString >= have.length) return setsOf(have) > maxSets ? null : stringsOf(have);
+  const strings: StringMix[] = [];
+  const string = have.map(() => 0);
   const fill = (from: number, classes: number): void => {
-    if (sumOf(row) > 0) rows.push([...row]);
-    if (classes === classesInRow) return;
+    if (sumOf(string) > 0) strings.push([...string]);
+    if (classes === classesInString) return;
     for (let kind = from; kind < have.length; kind++) {
       for (let n = 1; n <= (have[kind] ?? 0); n++) {
-        row[kind] = n;
+        string[kind] = n;
         fill(kind + 1, classes + 1);
       }
-      row[kind] = 0;
+      string[kind] = 0;
     }
   };
   fill(0, 0);
-  return rows.length > 100 * maxRows ? null : rows;
+  return strings.length > 100 * maxStrings ? null : strings;
 }

@@ -1,10 +1,10 @@
 import { climateKinds } from "@/core/site/climate";
-import { applyChanges, type Change, type PieceRef, type Plan, poseIn } from "@/core/plan";
+import { applyChanges, type Change, type PieceRef, type Plan, positionIn } from "@/core/plan";
 import { judgeAll, takenW } from "@/core/assessment";
 import { solvableById, type SolveCache, recordLowOf } from "@/core/plan-model";
 import { quietly } from "@/core/engine/generators";
 import { type WeatherYear } from "@/core/engine/weather";
-import { keyOf, type PortArray, partsOfKey, standOf, tilesOf, tilesOfRows } from "@/core/engine/array";
+import { keyOf, type PortArray, partsOfKey, standOf, tilesOf, tilesOfStrings } from "@/core/engine/array";
 import { assumedLossPct, inAll, planYear } from "../../year";
 import { planWired } from "./facts";
 import { type Goal } from "./goal";
@@ -51,8 +51,8 @@ export function* robustness(
   const trials = trialsOf(plan, wiringId, wirings[0] ?? [], goal);
   for (const { trial, changes } of trials) {
     const scores: { score: number; stopped: boolean }[] = [];
-    for (const lanes of wirings) {
-      const tried = planWired(applyChanges(plan, changes), wiringId, lanes);
+    for (const portArrays of wirings) {
+      const tried = planWired(applyChanges(plan, changes), wiringId, portArrays);
       const ready = solvableById(tried, wiringId, null, memory);
       const stopped = hasStop(judgeAll(ready).filter(({ subject }) => subject.type !== "surface"));
       yield undefined;
@@ -71,24 +71,25 @@ export function* robustness(
   return results;
 }
 
-/** What is tried on a plan. Dirty and dead is a panel of the best wiring's longest row, where it drags the most others with it. */
+/** What is tried on a plan. Dirty and dead is a panel of the best wiring's longest string, where it drags the most others with it. */
 function trialsOf(
   plan: Plan,
   wiringId: string,
   best: readonly PortArray[],
   goal: Goal,
 ): { trial: Trial; changes: Change[] }[] {
-  const poseIds = plan.wirings.find(({ id }) => id === wiringId)?.poseIds ?? [];
-  const rows = best.flatMap(({ rows: all }) => all);
-  const longest = rows.reduce<PortArray["rows"][number] | null>(
-    (most, row) => (most === null || tilesOfRows([row]).length > tilesOfRows([most]).length ? row : most),
+  const positionIds = plan.wirings.find(({ id }) => id === wiringId)?.positionIds ?? [];
+  const strings = best.flatMap(({ strings: all }) => all);
+  const longest = strings.reduce<PortArray["strings"][number] | null>(
+    (most, string) =>
+      most === null || tilesOfStrings([string]).length > tilesOfStrings([most]).length ? string : most,
     null,
   );
-  const victim = longest === null ? undefined : tilesOfRows([longest])[0];
+  const victim = longest === null ? undefined : tilesOfStrings([longest])[0];
   const nameOf = (panelId: string) => plan.panels.find(({ id }) => id === panelId)?.label.name ?? panelId;
   const trials: { trial: Trial; changes: Change[] }[] = [{ trial: { type: "planned" }, changes: [] }];
   if (victim !== undefined) {
-    const lit = (share: number) => dimmed(plan, poseIds, [victim], share);
+    const lit = (share: number) => dimmed(plan, positionIds, [victim], share);
     const panelName = nameOf(victim.panelId);
     trials.push({
       trial: { type: "dirty", panelName, lightPct: dirtyLightPct },
@@ -103,7 +104,7 @@ function trialsOf(
     changes:
       // a bright noon is one without haze, whatever the place has of it
       goal.type === "noon"
-        ? dimmed(plan, poseIds, all, 1 - hazePct / 100)
+        ? dimmed(plan, positionIds, all, 1 - hazePct / 100)
         : [{ type: "setSite", patch: { losses: { ...plan.site.losses, hazePct: haze } } }],
   });
   const [batch] = [...new Set(tilesOf(best).map(keyOf))].map((key) => partsOfKey(key).panelId);
@@ -131,15 +132,15 @@ function trialsOf(
   return trials;
 }
 
-/** Some panels under so much of the light that each has in each pose: what stands in somebody's shade is dirty as well. */
-function dimmed(plan: Plan, poseIds: readonly string[], refs: readonly PieceRef[], share: number): Change[] {
-  return poseIds.flatMap((poseId) => {
-    const pose = poseIn(plan, poseId);
+/** Some panels under so much of the light that each has in each position: what stands in somebody's shade is dirty as well. */
+function dimmed(plan: Plan, positionIds: readonly string[], refs: readonly PieceRef[], share: number): Change[] {
+  return positionIds.flatMap((positionId) => {
+    const position = positionIn(plan, positionId);
     return refs.map((ref): Change => ({
       type: "setStands",
-      poseId,
+      positionId,
       keys: [keyOf(ref)],
-      patch: { light: standOf(pose, ref).light.map((has) => has * share) },
+      patch: { light: standOf(position, ref).light.map((has) => has * share) },
     }));
   });
 }

@@ -1,5 +1,5 @@
 import { type NetMix } from "../exact";
-import { hasStop, judged, lanesOf, type Placing } from "./judge";
+import { hasStop, judged, portArraysOf, type Placing } from "./judge";
 import { type Meter, type Taken } from "./meter";
 import { countsAt, mixOf, panelsIn, setsOf, weightsOf } from "./nets";
 import { type Problem } from "./problem";
@@ -14,7 +14,7 @@ export type Searched = {
   /** The best that no rule stops; null where nothing may be connected. */ readonly best: Wired | null;
   /** By how much another could be better at most, %; 0: there is none. */ readonly gapPct: number;
   readonly solved: number;
-  readonly book: LaneBook;
+  readonly book: PortArrayBook;
 };
 
 /** What is known of one net before a kind of port. */
@@ -26,13 +26,13 @@ type Entry = {
   solved: Taken | null;
 };
 
-/** A panel more must bring this share of what one can bring, a row more half of it, to be better than one less. */
+/** A panel more must bring this share of what one can bring, a string more half of it, to be better than one less. */
 const minShare = 2e-4;
 
-export type LaneBook = ReturnType<typeof createLaneBook>;
+export type PortArrayBook = ReturnType<typeof createPortArrayBook>;
 
 /** All nets by kind of port and the panels they use, those that could bring most first; solved and judged only when asked for. */
-export function createLaneBook(
+export function createPortArrayBook(
   problem: Problem,
   meter: Meter,
   surveys: readonly Survey[],
@@ -91,7 +91,7 @@ export function createLaneBook(
     if (before !== undefined) return before;
     const port = ports.find((open) => open.kind === kind);
     if (port === undefined) return true;
-    const stops = hasStop(judged(problem, lanesOf(problem, [{ port, net: netOf(kind, entry) }])));
+    const stops = hasStop(judged(problem, portArraysOf(problem, [{ port, net: netOf(kind, entry) }])));
     verdicts.set(key, stops);
     return stops;
   }
@@ -122,12 +122,12 @@ export function createLaneBook(
     return "solved";
   }
 
-  /** What a net has to bring for its panels and rows before it counts as better than one with fewer, Wh. */
+  /** What a net has to bring for its panels and strings before it counts as better than one with fewer, Wh. */
   function dueWh(kind: number, net: number): number {
     const nets = kinds[kind]?.nets;
     if (nets === undefined) throw new Error("no such kind of port");
-    const rows = (nets.from[net + 1] ?? 0) - (nets.from[net] ?? 0);
-    return onePanelWh * minShare * ((panelsOf[nets.used[net] ?? 0] ?? 0) + rows / 2);
+    const strings = (nets.from[net + 1] ?? 0) - (nets.from[net] ?? 0);
+    return onePanelWh * minShare * ((panelsOf[nets.used[net] ?? 0] ?? 0) + strings / 2);
   }
 
   /** What was at a place of a list to where it now belongs. */
@@ -164,7 +164,7 @@ export function* searchBest(
   scales: readonly Pick<Scale, "most">[],
   maxSolved: number,
 ): Generator<SearchProgress, Searched> {
-  const book = createLaneBook(problem, meter, surveys, scales);
+  const book = createPortArrayBook(problem, meter, surveys, scales);
   const { have, ports } = problem;
   const sets = setsOf(have);
   const pairs = pairsOf(have);

@@ -1,25 +1,25 @@
-import { laneOf, type LaneContext, type SolvableWiring, kindOf } from "@/core/plan-model";
+import { portArrayOf, type PortArrayContext, type SolvableWiring, kindOf } from "@/core/plan-model";
 import { substringCount } from "@/core/engine/net";
-import { keyOf, type Pose, type Row, standOf, usedIn } from "@/core/engine/array";
+import { keyOf, type Position, type PvString, standOf, usedIn } from "@/core/engine/array";
 
 /** Light left on a substring that is shaded: what comes from everywhere on a bright day. */
 export const shadedShare = 0.1;
 
 /**
  * Watts of bright noon that are lost when one substring of one panel is shaded, where it costs most; and what is taken without. Of
- * panels of one kind that stand alike in rows that are alike one is tried.
+ * panels of one kind that stand alike in strings that are alike one is tried.
  */
-export function* shadeLossW({ plan, common, lanes, poses }: SolvableWiring): Generator<undefined, number> {
-  const pose = poses[0]?.pose ?? common.fixed;
+export function* shadeLossW({ plan, common, portArrays, positions }: SolvableWiring): Generator<undefined, number> {
+  const position = positions[0]?.position ?? common.fixed;
   let most = 0;
-  for (const context of lanes) {
+  for (const context of portArrays) {
     const litW = noonW(context);
     const tried = new Set<string>();
-    for (const row of context.lane.rows) {
-      const shape = shapeOf(row, common);
-      for (const tile of usedIn([row])) {
+    for (const string of context.portArray.strings) {
+      const shape = shapeOf(string, common);
+      for (const tile of usedIn([string])) {
         const kind = kindOf(common, tile);
-        const stand = standOf(pose, tile);
+        const stand = standOf(position, tile);
         const key = JSON.stringify([shape, kind.id, stand]);
         if (tried.has(key) || stand.stance === "stowed") continue;
         tried.add(key);
@@ -28,8 +28,8 @@ export function* shadeLossW({ plan, common, lanes, poses }: SolvableWiring): Gen
           const before = stand.light[stand.light.length === 1 ? 0 : k] ?? 1;
           return k === 0 ? shadedShare * before : before;
         });
-        const shaded: Pose = new Map([...pose, [keyOf(tile), { ...stand, light }]]);
-        const then = laneOf(plan, common, context.lane, shaded, context.copper);
+        const shaded: Position = new Map([...position, [keyOf(tile), { ...stand, light }]]);
+        const then = portArrayOf(plan, common, context.portArray, shaded, context.copper);
         if (then !== null) most = Math.max(most, litW - noonW(then));
         yield undefined;
       }
@@ -38,13 +38,13 @@ export function* shadeLossW({ plan, common, lanes, poses }: SolvableWiring): Gen
   return most;
 }
 
-function noonW({ actual }: LaneContext): number {
+function noonW({ actual }: PortArrayContext): number {
   return actual.brightNoon.operating?.p ?? actual.brightNoon.array.mpp.p;
 }
 
-/** A row by the kinds of panel in it, whatever their order; a panel whose label cannot be read goes by its kind in the plan. */
-export function shapeOf(row: Row, { kinds }: Pick<SolvableWiring["common"], "kinds">): string {
-  return usedIn([row])
+/** A string by the kinds of panel in it, whatever their order; a panel whose label cannot be read goes by its kind in the plan. */
+export function shapeOf(string: PvString, { kinds }: Pick<SolvableWiring["common"], "kinds">): string {
+  return usedIn([string])
     .map((tile) => kinds.get(keyOf(tile))?.id ?? tile.panelId)
     .sort()
     .join();

@@ -2,12 +2,12 @@ import { wakeV } from "@/core/engine/pv-input";
 import { type PortSheet } from "@/core/plan";
 import { assumedFuseA, brightSkyFactor, fuseFactor, fuseSizeA } from "@/core/engine/fuse";
 import { type SharedContext } from "@/core/plan-model";
-import { type RowMix } from "../exact";
+import { type StringMix } from "../exact";
 import { type PanelClass } from "./classes";
 import { type Growing } from "./nets";
 
-/** What of a row decides whether it may stand before a port. */
-export type RowFacts = {
+/** What of a string decides whether it may stand before a port. */
+export type StringFacts = {
   /** Most volts in the cold, with nothing connected and while it runs. */ readonly coldV: number;
   readonly coldRunningV: number;
   /** Label amps of its strongest panel. */ readonly iscA: number;
@@ -18,8 +18,12 @@ export type RowFacts = {
   readonly labelW: number;
 };
 
-export function rowFacts(row: RowMix, classes: readonly PanelClass[], common: Pick<SharedContext, "cold">): RowFacts {
-  let facts: RowFacts = {
+export function stringFacts(
+  string: StringMix,
+  classes: readonly PanelClass[],
+  common: Pick<SharedContext, "cold">,
+): StringFacts {
+  let facts: StringFacts = {
     coldV: 0,
     coldRunningV: 0,
     iscA: 0,
@@ -28,7 +32,7 @@ export function rowFacts(row: RowMix, classes: readonly PanelClass[], common: Pi
     systemV: Infinity,
     labelW: 0,
   };
-  for (const [at, n] of row.entries()) {
+  for (const [at, n] of string.entries()) {
     const kind = classes[at]?.kind;
     if (kind === undefined || n === 0) continue;
     const { label } = kind.fit;
@@ -48,21 +52,21 @@ export function rowFacts(row: RowMix, classes: readonly PanelClass[], common: Pi
   return facts;
 }
 
-/** Whether a row may stand before a port at all: rules 1 and 6, which ask only for the row with the most volts. */
-export function bearsRow(port: PortSheet, { coldV, coldRunningV, systemV }: RowFacts): boolean {
+/** Whether a string may stand before a port at all: rules 1 and 6, which ask only for the string with the most volts. */
+export function bearsString(port: PortSheet, { coldV, coldRunningV, systemV }: StringFacts): boolean {
   const volts = port.ceilingBasis === "vmp" ? coldRunningV : coldV;
   return port.maxV !== null && volts <= port.maxV && coldV <= systemV;
 }
 
 type Sums = {
-  readonly rows: number;
+  readonly strings: number;
   readonly sumA: number;
   /** The most that all strings together may give for the sake of those that no fuse fits, A. */ readonly maxSumA: number;
   readonly labelW: number;
 };
 
 /**
- * Whether rows may stand before a port together, as far as sums tell: Stops that a net has and that each net with more rows has too, so that
+ * Whether strings may stand before a port together, as far as sums tell: Stops that a net has and that each net with more strings has too, so that
  * nothing is looked for behind them. All else is left to the rules.
  * - Fuses: with a string more, what the others push into each does not fall; so where one needs a fuse and no standard size fits it, it
  *   stays so.
@@ -70,7 +74,7 @@ type Sums = {
  * - Amps never to be exceeded, of a limit whose range holds the waking volts: an array that wakes sweeps through it, and one that
  *   never wakes is a Stop of its own; so whatever stands there, a quarter over the labels' sum must keep it.
  */
-export function bearsTogether(port: PortSheet, rows: readonly RowFacts[], isStrict: boolean): Growing<Sums> {
+export function bearsTogether(port: PortSheet, strings: readonly StringFacts[], isStrict: boolean): Growing<Sums> {
   const maxW = port.maxW !== null && port.maxWNature === "neverExceed" ? port.maxW : Infinity;
   const wakingV = wakeV(port) ?? 0;
   const maxA = port.currentLimits.reduce(
@@ -81,18 +85,18 @@ export function bearsTogether(port: PortSheet, rows: readonly RowFacts[], isStri
     Infinity,
   );
   return {
-    start: { rows: 0, sumA: 0, maxSumA: Infinity, labelW: 0 },
+    start: { strings: 0, sumA: 0, maxSumA: Infinity, labelW: 0 },
     add: (sums, at) => {
-      const row = rows[at];
-      if (row === undefined) return null;
+      const string = strings[at];
+      if (string === undefined) return null;
       const grown: Sums = {
-        rows: sums.rows + 1,
-        sumA: sums.sumA + row.iscA,
-        maxSumA: Math.min(sums.maxSumA, maxSumA(row, isStrict)),
-        labelW: sums.labelW + row.labelW,
+        strings: sums.strings + 1,
+        sumA: sums.sumA + string.iscA,
+        maxSumA: Math.min(sums.maxSumA, maxSumA(string, isStrict)),
+        labelW: sums.labelW + string.labelW,
       };
       if (grown.labelW > maxW || brightSkyFactor * grown.sumA > maxA) return null;
-      return grown.rows > 1 && grown.sumA > grown.maxSumA * (1 + rounding) ? null : grown;
+      return grown.strings > 1 && grown.sumA > grown.maxSumA * (1 + rounding) ? null : grown;
     },
   };
 }
@@ -100,17 +104,17 @@ export function bearsTogether(port: PortSheet, rows: readonly RowFacts[], isStri
 const rounding = 1e-9;
 
 /** Of a string that no standard fuse fits: how much it and those beside it may give together before it needs one, A. */
-function maxSumA({ iscA, sureFuseA }: RowFacts, isStrict: boolean): number {
+function maxSumA({ iscA, sureFuseA }: StringFacts, isStrict: boolean): number {
   if (sureFuseA === Infinity || fuseSizeA(iscA, sureFuseA) !== null) return Infinity;
   return isStrict ? Math.min(sureFuseA, sureFuseA / brightSkyFactor + iscA) : sureFuseA / brightSkyFactor + iscA;
 }
 
 /** How many of some strings in parallel have to have a fuse. */
-export function fusesFor(rows: readonly RowFacts[], isStrict: boolean): number {
-  const sumA = rows.reduce((sum, { iscA }) => sum + iscA, 0);
-  return rows.length < 2
+export function fusesFor(strings: readonly StringFacts[], isStrict: boolean): number {
+  const sumA = strings.reduce((sum, { iscA }) => sum + iscA, 0);
+  return strings.length < 2
     ? 0
-    : rows.filter(
+    : strings.filter(
         ({ iscA, fuseA }) =>
           brightSkyFactor * (sumA - iscA) > fuseA * (1 + rounding) || (isStrict && sumA > fuseA * (1 + rounding)),
       ).length;

@@ -9,11 +9,15 @@ export type Survey = {
   readonly tight: Uint8Array;
 };
 
-/** About what each net is worth, Wh, by a few of the hours; of nets of more unlike rows than asked for nothing is said: 0. */
-export function* surveyAbout(nets: NetList, scale: Scale, unlikeRows = Infinity): Generator<undefined, Float64Array> {
+/** About what each net is worth, Wh, by a few of the hours; of nets of more unlike strings than asked for nothing is said: 0. */
+export function* surveyAbout(
+  nets: NetList,
+  scale: Scale,
+  unlikeStrings = Infinity,
+): Generator<undefined, Float64Array> {
   const aboutWh = new Float64Array(nets.count);
   for (let net = 0; net < nets.count; net++) {
-    if (unlikeIn(nets, net) <= unlikeRows) aboutWh[net] = scale.about(net);
+    if (unlikeIn(nets, net) <= unlikeStrings) aboutWh[net] = scale.about(net);
     if (net % 256 === 0) yield undefined;
   }
   return aboutWh;

@@ -14,7 +14,7 @@ export type BuyAsk = {
   readonly inputs: readonly InputOffer[];
 };
 
-/** Sets of rows gone through for one purchase, at most. */
+/** Sets of strings gone through for one purchase, at most. */
 const maxNets = 3000;
 
 /** The best at a glance of all panels of a plan on all its inputs, lying as the plan has them. */
@@ -48,7 +48,7 @@ export function planBought(
 }
 
 /** What puts a purchase into a plan, wired: one step of undo. */
-export function buyChanges(plan: Plan, wiringId: string, { panel, count, input, lanes }: Purchase): Change[] {
+export function buyChanges(plan: Plan, wiringId: string, { panel, count, input, portArrays }: Purchase): Change[] {
   const { panelId, inputId } = planBought(plan, panel, count, input);
   return [
     ...(input === null || inputId === null
@@ -56,6 +56,6 @@ export function buyChanges(plan: Plan, wiringId: string, { panel, count, input, 
       : [{ type: "addInput", id: inputId, libraryId: input.id, device: input.sheet } as const]),
     { type: "addPanel", id: panelId, libraryId: panel.id, label: panel.sheet },
     { type: "setCount", panelId, count },
-    { type: "rewire", wiringId, lanes, counts: countsOf(lanes) },
+    { type: "rewire", wiringId, portArrays, counts: countsOf(portArrays) },
   ];
 }

@@ -82,11 +82,11 @@ test("an area holds whole panels only; what has no room is not offered; PWM brin
     panels: [],
     inputs: [],
     mounts: [],
-    wirings: lantern.wirings.map((each) => ({ ...each, lanes: [] })),
+    wirings: lantern.wirings.map((each) => ({ ...each, portArrays: [] })),
   };
   const free = {
     ...bare,
-    poses: lantern.poses.map((pose) => ({ ...pose, stands: [] })),
+    positions: lantern.positions.map((position) => ({ ...position, stands: [] })),
     space: { ...lantern.space, places: [] },
   };
   const begun = bought({ carryKg: 6 }, free, panels.slice(1, 2)).found;

@@ -1,4 +1,4 @@
-import { branchesOfRows, isFuseStrict, needsFuse, ratedPanel } from "@/core/protection/cabling";
+import { branchesOfStrings, isFuseStrict, needsFuse, ratedPanel } from "@/core/protection/cabling";
 import { readLabel } from "@/core/engine/panel";
 import { type Plan } from "@/core/plan";
 import { createSolveCache, type SolveCache } from "@/core/plan-model";
@@ -103,9 +103,9 @@ export function* whatToBuy(ask: BuyAsk): Generator<BuyProgress | undefined, Boug
     const { plan: bought } = planBought(plan, panel, count, input);
     const look = yield* tried(ask, bought, memory);
     if (look === null || !(look.score > ownedKwh * 1.001)) return null;
-    const { branchPairs } = joiningParts(look.lanes);
-    const ports = look.lanes.length;
-    const money = priceOf(panel, count, input, branchPairs, ports, fusesIn(bought, look.lanes));
+    const { branchPairs } = joiningParts(look.portArrays);
+    const ports = look.portArrays.length;
+    const money = priceOf(panel, count, input, branchPairs, ports, fusesIn(bought, look.portArrays));
     const moreKwh = look.score - ownedKwh;
     const { pmaxW, weightKg, currency } = panel.sheet;
     const life = assumedLifeYears[panel.sheet.kind];
@@ -113,7 +113,7 @@ export function* whatToBuy(ask: BuyAsk): Generator<BuyProgress | undefined, Boug
       panel,
       count,
       input,
-      lanes: look.lanes,
+      portArrays: look.portArrays,
       kwh: look.score,
       moreKwh,
       byMonthKwh: look.byMonth,
@@ -160,11 +160,11 @@ export function* whatToBuy(ask: BuyAsk): Generator<BuyProgress | undefined, Boug
 
 const none = Array.from({ length: 12 }, () => 0);
 
-/** How many branches of some lanes have to have a fuse. */
-function fusesIn(plan: Plan, lanes: readonly PortArray[]): number {
+/** How many branches of some port arrays have to have a fuse. */
+function fusesIn(plan: Plan, portArrays: readonly PortArray[]): number {
   const isStrict = isFuseStrict(plan);
-  return lanes.reduce((sum, { rows }) => {
-    const branches = branchesOfRows(rows, (tile) => ratedPanel(plan, tile)) ?? [];
+  return portArrays.reduce((sum, { strings }) => {
+    const branches = branchesOfStrings(strings, (tile) => ratedPanel(plan, tile)) ?? [];
     return sum + branches.filter((branch) => needsFuse(branch, isStrict)).length;
   }, 0);
 }
@@ -176,7 +176,7 @@ function* needOf(
   weather: WeatherYear | null,
   memory: SolveCache,
 ): Generator<undefined, readonly number[] | null> {
-  const bare = { ...plan, wirings: plan.wirings.map((wiring) => ({ ...wiring, lanes: [] })) };
+  const bare = { ...plan, wirings: plan.wirings.map((wiring) => ({ ...wiring, portArrays: [] })) };
   const year = planYear({ plan: bare, wiringId, weather, fineness: "quick", memory });
   const { months } = yield* quietly(year);
   const need = months.map(({ needKwh, sourcesKwh }) => Math.max(0, needKwh - sourcesKwh));

@@ -49,7 +49,7 @@ function* aloneOn(
   memory: SolveCache,
 ): Generator<undefined, number | null> {
   const { plan } = ask;
-  const { plan: alone } = planBought({ ...plan, panels: [], inputs: [], poses: bare(plan) }, panel, count, input);
+  const { plan: alone } = planBought({ ...plan, panels: [], inputs: [], positions: bare(plan) }, panel, count, input);
   const look = yield* tried(ask, { ...alone, mounts: [], space: { ...alone.space, places: [] } }, memory);
   return look?.score ?? null;
 }
@@ -91,7 +91,7 @@ export function* pwmBesideMppt(
   return lines;
 }
 
-/** Poses of a plan of which no panel is said anything. */
-function bare({ poses }: Plan): Plan["poses"] {
-  return poses.map((pose) => ({ ...pose, stands: [] }));
+/** Positions of a plan of which no panel is said anything. */
+function bare({ positions }: Plan): Plan["positions"] {
+  return positions.map((position) => ({ ...position, stands: [] }));
 }

@@ -75,7 +75,7 @@ export function* maxOf(plan: Plan, panel: PanelOffer): Generator<undefined, numb
       const answers = fillAnswers({
         plan: laid,
         surfaceId: surface.id,
-        poseId: plan.poses[0]?.id ?? "",
+        positionId: plan.positions[0]?.id ?? "",
         parked: parkedIn(plan),
         kinds: [{ panelId, asManyAsFit: true }],
         seamMm,

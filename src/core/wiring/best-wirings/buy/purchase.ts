@@ -6,7 +6,7 @@ export type Purchase = {
   readonly panel: PanelOffer;
   readonly count: number;
   /** An input bought with them; null: on what is owned. */ readonly input: InputOffer | null;
-  readonly lanes: readonly PortArray[];
+  readonly portArrays: readonly PortArray[];
   /** What a year then brings, kWh, with what is owned; and what of it is new. */ readonly kwh: number;
   readonly moreKwh: number;
   readonly byMonthKwh: readonly number[];

@@ -24,14 +24,14 @@ test.each(readdirSync(folder))(
   },
 );
 
-/** Made-up watts that any set of rows has, so that every way can be tried by hand: more of a row, odd rows lose. */
+/** Made-up watts that any set of strings has, so that every way can be tried by hand: more of a string, odd strings lose. */
 function wattsOf(net: NetMix, seed: number, cap: number): number {
-  const rows = net.map((row) => row.reduce((sum, n, kind) => sum + n * (7 + ((seed >> kind) % 5)), 0));
-  const odd = Math.max(...rows) - Math.min(...rows);
-  return Math.min(cap, Math.max(0, rows.reduce((sum, watts) => sum + watts, 0) - odd));
+  const strings = net.map((string) => string.reduce((sum, n, kind) => sum + n * (7 + ((seed >> kind) % 5)), 0));
+  const odd = Math.max(...strings) - Math.min(...strings);
+  return Math.min(cap, Math.max(0, strings.reduce((sum, watts) => sum + watts, 0) - odd));
 }
 
-test("whatever rows are worth and bear, the best few are those of trying every way", () => {
+test("whatever strings are worth and bear, the best few are those of trying every way", () => {
   const int = (min: number, max: number) => fc.integer({ min, max });
   fc.assert(
     fc.property(
@@ -42,14 +42,14 @@ test("whatever rows are worth and bear, the best few are those of trying every w
       int(1, 3),
       int(1, 4),
       (have, ports, seed, cap, longest, keep) => {
-        const bears = (row: readonly number[]) => row.reduce((sum, n) => sum + n, 0) <= longest;
+        const bears = (string: readonly number[]) => string.reduce((sum, n) => sum + n, 0) <= longest;
         const takes = (net: NetMix, port: number) => wattsOf(net, seed + 31 * port, cap);
         const found = drain(
           findWirings({
             have,
             keep,
             ports: Array.from({ length: ports }, (_, port) => ({
-              bearsRow: bears,
+              bearsString: bears,
               bearsNet: () => true,
               takesW: (net: NetMix) => takes(net, port),
               maxW: () => cap,
@@ -57,17 +57,21 @@ test("whatever rows are worth and bear, the best few are those of trying every w
             })),
           }),
         );
-        const all = everyWay(have, ports).flatMap(({ lanes }) => {
-          if (lanes.some((net) => net.some((row) => !bears(row)))) return [];
-          const used = lanes.map((net, port) => (net.length === 0 ? 0 : takes(net, port)));
-          // a port with rows and no watts is the same with fewer panels without them
-          if (lanes.some((net, port) => net.length > 0 && !((used[port] ?? 0) > 0))) return [];
-          const panels = lanes.flat().reduce((sum, row) => sum + row.reduce((a, b) => a + b, 0), 0);
+        const all = everyWay(have, ports).flatMap(({ portArrays }) => {
+          if (portArrays.some((net) => net.some((string) => !bears(string)))) return [];
+          const used = portArrays.map((net, port) => (net.length === 0 ? 0 : takes(net, port)));
+          // a port with strings and no watts is the same with fewer panels without them
+          if (portArrays.some((net, port) => net.length > 0 && !((used[port] ?? 0) > 0))) return [];
+          const panels = portArrays.flat().reduce((sum, string) => sum + string.reduce((a, b) => a + b, 0), 0);
           const watts = used.reduce((sum, each) => sum + each, 0);
-          return panels === 0 ? [] : [{ watts, panels, rows: lanes.flat().length }];
+          return panels === 0 ? [] : [{ watts, panels, strings: portArrays.flat().length }];
         });
-        all.sort((a, b) => b.watts - a.watts || a.panels - b.panels || a.rows - b.rows);
-        const told = ({ watts, panels, rows }: Pick<Arrangement, "watts" | "panels" | "rows">) => [watts, panels, rows];
+        all.sort((a, b) => b.watts - a.watts || a.panels - b.panels || a.strings - b.strings);
+        const told = ({ watts, panels, strings }: Pick<Arrangement, "watts" | "panels" | "strings">) => [
+          watts,
+          panels,
+          strings,
+        ];
         expect(found.best.map(told)).toEqual(all.slice(0, keep).map(told));
       },
     ),
@@ -84,7 +88,9 @@ test("no wiring that is told stands over a port's volts or a label's, by the sol
   const mild = answerFindCase({ ...given, site: { recordLowC: 20, recordHighC: 30, rossK: 0.03 }, keep: 40 });
   if (low.type !== "answer" || mild.type !== "answer") throw new Error("both are cases");
   const longest = ({ best }: FindAnswer) =>
-    Math.max(...best.flatMap(({ lanes }) => lanes.map(({ net }) => JSON.stringify(net).split("panel").length)));
+    Math.max(
+      ...best.flatMap(({ portArrays }) => portArrays.map(({ net }) => JSON.stringify(net).split("panel").length)),
+    );
   // the colder it gets the fewer wirings are left
   expect(low.answer.considered).toBeLessThan(mild.answer.considered);
   expect(longest(low.answer)).toBeLessThanOrEqual(longest(mild.answer));

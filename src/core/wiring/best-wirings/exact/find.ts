@@ -1,35 +1,35 @@
-import { type Counts, indexOf, type NetMix, netsOf, type RowMix, rowsOf, sumOf } from "./rows";
+import { type Counts, indexOf, type NetMix, netsOf, type StringMix, stringsOf, sumOf } from "./strings";
 
 /** What is asked of the engine; a question is answered the same however often it is asked. */
 export type FindAsk = {
   /** How many panels there are of each kind. */ readonly have: Counts;
   readonly ports: readonly {
-    /** Whether a row may stand before it alone. */ readonly bearsRow: (row: RowMix) => boolean;
-    /** Whether rows may stand before it joined, each of which it bears alone. */
+    /** Whether a string may stand before it alone. */ readonly bearsString: (string: StringMix) => boolean;
+    /** Whether strings may stand before it joined, each of which it bears alone. */
     readonly bearsNet: (net: NetMix) => boolean;
     /** What it takes of them, W. */ readonly takesW: (net: NetMix) => number;
     /** What it can take of so many panels however they are joined, W: never less than `takesW`. */
     readonly maxW: (used: Counts) => number;
-    /** The same of these very rows, closer and still quicker than solving them. */
+    /** The same of these very strings, closer and still quicker than solving them. */
     readonly maxOfNetW: (net: NetMix) => number;
   }[];
   /** How many are told. */ readonly keep: number;
 };
 
-/** A way to wire some of the panels: rows for each port that has any. */
+/** A way to wire some of the panels: strings for each port that has any. */
 export type Arrangement = {
   readonly watts: number;
   readonly panels: number;
-  readonly rows: number;
-  readonly lanes: readonly { readonly port: number; readonly net: NetMix }[];
+  readonly strings: number;
+  readonly portArrays: readonly { readonly port: number; readonly net: NetMix }[];
 };
 export type Found = { readonly best: readonly Arrangement[]; readonly considered: number };
 export type FindStep = { readonly share: number; readonly best: Arrangement | null };
 
-/** Watts nearer than this share count as equal: then fewer panels come first, then fewer rows. */
+/** Watts nearer than this share count as equal: then fewer panels come first, then fewer strings. */
 const sameShare = 1e-4;
 
-type Lane = { readonly watts: number; readonly used: Counts; readonly rows: number; readonly net: NetMix };
+type PortArray = { readonly watts: number; readonly used: Counts; readonly strings: number; readonly net: NetMix };
 
 /**
  * Every way of wiring any of the panels, on any port, some left on the shelf; the best few by watts. Complete: for each port the best
@@ -39,12 +39,12 @@ type Lane = { readonly watts: number; readonly used: Counts; readonly rows: numb
  */
 export function* findWirings({ have, ports, keep }: FindAsk): Generator<FindStep, Found> {
   let considered = 0;
-  const byPort: (readonly Lane[])[] = [];
-  for (const [port, { bearsRow, bearsNet, takesW, maxW, maxOfNetW }] of ports.entries()) {
-    const rows = rowsOf(have).filter(bearsRow);
-    const best = new Map<number, Lane[]>();
+  const byPort: (readonly PortArray[])[] = [];
+  for (const [port, { bearsString, bearsNet, takesW, maxW, maxOfNetW }] of ports.entries()) {
+    const strings = stringsOf(have).filter(bearsString);
+    const best = new Map<number, PortArray[]>();
     let since = 0;
-    for (const { net, used } of netsOf(rows, have)) {
+    for (const { net, used } of netsOf(strings, have)) {
       considered += 1;
       if (++since % 256 === 0) yield { share: (port + 0.5) / (ports.length + 1), best: null };
       const key = indexOf(used, have);
@@ -52,35 +52,37 @@ export function* findWirings({ have, ports, keep }: FindAsk): Generator<FindStep
       best.set(key, kept);
       const worst = kept.length < keep ? undefined : kept.at(-1);
       if (worst !== undefined) {
-        // to be kept it must have more watts, or as many with fewer rows
-        const least = worst.watts * (net.length < worst.rows ? 1 - sameShare : 1 + sameShare);
+        // to be kept it must have more watts, or as many with fewer strings
+        const least = worst.watts * (net.length < worst.strings ? 1 - sameShare : 1 + sameShare);
         if (maxW(used) <= least || maxOfNetW(net) <= least) continue;
       }
       if (!bearsNet(net)) continue;
       const watts = takesW(net);
       if (!(watts > 0)) continue;
-      kept.push({ watts, used, rows: net.length, net });
-      kept.sort(compareLanes);
+      kept.push({ watts, used, strings: net.length, net });
+      kept.sort(comparePortArrays);
       if (kept.length > keep) kept.pop();
     }
     byPort.push([...best.values()].flat());
   }
-  let partial: readonly Arrangement[] = [{ watts: 0, panels: 0, rows: 0, lanes: [] }];
-  for (const [port, lanes] of byPort.entries()) {
+  let partial: readonly Arrangement[] = [{ watts: 0, panels: 0, strings: 0, portArrays: [] }];
+  for (const [port, portArrays] of byPort.entries()) {
     yield { share: (ports.length + (port + 1) / byPort.length) / (ports.length + 1), best: partial[0] ?? null };
-    partial = joined(partial, lanes, port, have, keep, port === byPort.length - 1);
+    partial = joined(partial, portArrays, port, have, keep, port === byPort.length - 1);
   }
   return { best: ranked(partial.filter(({ panels }) => panels > 0)).slice(0, keep), considered };
 }
 
-function compareLanes(a: Lane, b: Lane): number {
-  return Math.abs(a.watts - b.watts) > sameShare * Math.max(a.watts, b.watts) ? b.watts - a.watts : a.rows - b.rows;
+function comparePortArrays(a: PortArray, b: PortArray): number {
+  return Math.abs(a.watts - b.watts) > sameShare * Math.max(a.watts, b.watts)
+    ? b.watts - a.watts
+    : a.strings - b.strings;
 }
 
 /** What was found for the ports so far with one port more; of each number of panels used the best few, as others follow. */
 function joined(
   before: readonly Arrangement[],
-  lanes: readonly Lane[],
+  portArrays: readonly PortArray[],
   port: number,
   have: Counts,
   keep: number,
@@ -98,15 +100,15 @@ function joined(
   for (const arrangement of before) {
     const taken = usedBy(arrangement, have);
     put(taken, arrangement);
-    for (const { watts, used, rows, net } of lanes) {
+    for (const { watts, used, strings, net } of portArrays) {
       if (used.some((n, kind) => n + (taken[kind] ?? 0) > (have[kind] ?? 0))) continue;
       put(
         used.map((n, kind) => n + (taken[kind] ?? 0)),
         {
           watts: arrangement.watts + watts,
           panels: arrangement.panels + sumOf(used),
-          rows: arrangement.rows + rows,
-          lanes: [...arrangement.lanes, { port, net }],
+          strings: arrangement.strings + strings,
+          portArrays: [...arrangement.portArrays, { port, net }],
         },
       );
     }
@@ -114,13 +116,13 @@ function joined(
   return [...groups.values()].flatMap((kept) => ranked(kept).slice(0, isLast ? 8 * keep : keep));
 }
 
-function usedBy({ lanes }: Arrangement, have: Counts): Counts {
+function usedBy({ portArrays }: Arrangement, have: Counts): Counts {
   return have.map((_, kind) =>
-    lanes.reduce((sum, { net }) => sum + net.reduce((all, row) => all + (row[kind] ?? 0), 0), 0),
+    portArrays.reduce((sum, { net }) => sum + net.reduce((all, string) => all + (string[kind] ?? 0), 0), 0),
   );
 }
 
-/** Most watts first; of those equal to the best of them fewer panels, then fewer rows. */
+/** Most watts first; of those equal to the best of them fewer panels, then fewer strings. */
 function ranked(found: readonly Arrangement[]): Arrangement[] {
   const sorted = found.toSorted((a, b) => b.watts - a.watts);
   const told: Arrangement[] = [];
@@ -129,7 +131,9 @@ function ranked(found: readonly Arrangement[]): Arrangement[] {
     if (first === undefined) break;
     let to = at;
     while ((sorted[to]?.watts ?? -1) >= first.watts * (1 - sameShare)) to += 1;
-    told.push(...sorted.slice(at, to).sort((a, b) => a.panels - b.panels || a.rows - b.rows || b.watts - a.watts));
+    told.push(
+      ...sorted.slice(at, to).sort((a, b) => a.panels - b.panels || a.strings - b.strings || b.watts - a.watts),
+    );
     at = Math.max(to, at + 1);
   }
   return told;

@@ -1,3 +1,3 @@
 export { type FindAsk, findWirings } from "./find";
 export { createPowerBound } from "./power-bound";
-export { type Counts, type NetMix, type RowMix, rowsOf, sumOf } from "./rows";
+export { type Counts, type NetMix, type StringMix, stringsOf, sumOf } from "./strings";

@@ -1,17 +1,17 @@
 import { currentLimitA, type InputWindow } from "@/core/engine/pv-input";
-import { type NetMix, type RowMix } from "./rows";
+import { type NetMix, type StringMix } from "./strings";
 
 /** Steps of volts in the window: the finer, the closer the bound. */
 const steps = 200;
 
 /**
- * The most a port can take of some rows in parallel. Amps only fall with volts: between two volts the power is at most the higher of
- * them times the amps at the lower, and no more amps than the port takes anywhere between. Rows are looked up once, and a net costs a
+ * The most a port can take of some strings in parallel. Amps only fall with volts: between two volts the power is at most the higher of
+ * them times the amps at the lower, and no more amps than the port takes anywhere between. Strings are looked up once, and a net costs a
  * sum of amps at each step.
  */
 export function createPowerBound(
   window: InputWindow,
-  ampsAt: (row: RowMix, volts: number) => number,
+  ampsAt: (string: StringMix, volts: number) => number,
 ): (net: NetMix) => number {
   const { minV, maxV, currentLimits } = window;
   const [from, to] = [Math.max(minV, maxV / 1000), maxV];
@@ -23,18 +23,18 @@ export function createPowerBound(
     const limits = [low, (low + high) / 2, high].map((v) => currentLimitA(window, v));
     return Math.max(...limits);
   });
-  const byRow = new Map<string, Float64Array>();
-  const rowAmps = (row: RowMix): Float64Array => {
-    const key = row.join();
-    const known = byRow.get(key) ?? Float64Array.from(volts, (v) => Math.max(0, ampsAt(row, v)));
-    byRow.set(key, known);
+  const byString = new Map<string, Float64Array>();
+  const stringAmps = (string: StringMix): Float64Array => {
+    const key = string.join();
+    const known = byString.get(key) ?? Float64Array.from(volts, (v) => Math.max(0, ampsAt(string, v)));
+    byString.set(key, known);
     return known;
   };
   const sum = new Float64Array(volts.length);
   return (net) => {
     sum.fill(0);
-    for (const row of net) {
-      const amps = rowAmps(row);
+    for (const string of net) {
+      const amps = stringAmps(string);
       for (let k = 0; k < sum.length; k++) sum[k] = (sum[k] ?? 0) + (amps[k] ?? 0);
     }
     let most = 0;

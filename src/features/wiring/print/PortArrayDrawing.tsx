@@ -1,14 +1,14 @@
 import { type PortArray, type PanelRef } from "@/core/engine/array";
-import { cell, layRows } from "./layout";
-import { laneDrawingTexts } from "@/messages/en/wiring/print";
+import { cell, layStrings } from "./layout";
+import { portArrayDrawingTexts } from "@/messages/en/wiring/print";
 
 /** Longest drawing that is printed at its full size, in its units: nine panels in series on upright paper, read at arm's length. */
 const fullWidth = 370;
 const margin = 14;
 
-/** The rows of a lane as they are joined, + on the left and − on the right, each panel with the number it wears. */
-export function LaneDrawing({ lane, nameOf }: { lane: PortArray; nameOf: (tile: PanelRef) => string }) {
-  const { width, height, tiles, wires, diodes } = layRows(lane.rows);
+/** The strings of a port array as they are joined, + on the left and − on the right, each panel with the number it wears. */
+export function PortArrayDrawing({ portArray, nameOf }: { portArray: PortArray; nameOf: (tile: PanelRef) => string }) {
+  const { width, height, tiles, wires, diodes } = layStrings(portArray.strings);
   const whole = width + 2 * margin;
   const y = cell.height / 2;
   return (
@@ -16,7 +16,7 @@ export function LaneDrawing({ lane, nameOf }: { lane: PortArray; nameOf: (tile: 
       viewBox={`${-margin} -3 ${whole} ${height + 6}`}
       width={`${Math.min(100, (100 * whole) / fullWidth)}%`}
       role="img"
-      aria-label={laneDrawingTexts.drawingOfTheWiring}
+      aria-label={portArrayDrawingTexts.drawingOfTheWiring}
       style={{ display: "block" }}
     >
       {wires.map(({ x1, y1, x2, y2 }, k) => (
@@ -32,7 +32,7 @@ export function LaneDrawing({ lane, nameOf }: { lane: PortArray; nameOf: (tile: 
             fill="#fff"
             stroke="#000"
             strokeWidth="0.8"
-            strokeDasharray={tile.joinedPast ? "2 2" : undefined}
+            strokeDasharray={tile.bypassed ? "2 2" : undefined}
           />
           <text x={x + cell.width / 2} y={top + cell.height / 2 + 2.2} fontSize="6.2" textAnchor="middle">
             {nameOf(tile)}

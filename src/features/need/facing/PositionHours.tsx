@@ -4,15 +4,15 @@ import Box from "@mui/material/Box";
 import { fieldSpecs } from "@/core/engine/units";
 import { useDesk, usePlan } from "@/features/plan-session";
 import { ChoiceField, QuantityField, Region } from "@/ui";
-import { poseHoursTexts } from "@/messages/en/need/facing";
+import { positionHoursTexts } from "@/messages/en/need/facing";
 
-/** When in the day the panels stand in a pose: under way from 9 to 12, with the folding pair put away. */
-export function PoseHours() {
+/** When in the day the panels stand in a position: under way from 9 to 12, with the folding pair put away. */
+export function PositionHours() {
   const desk = useDesk();
-  const { poses } = usePlan();
+  const { positions } = usePlan();
   return (
-    <Region title={poseHoursTexts.positionsThroughTheDay}>
-      {poses.map(({ id, name, hours }) => (
+    <Region title={positionHoursTexts.positionsThroughTheDay}>
+      {positions.map(({ id, name, hours }) => (
         <Box
           key={id}
           sx={{
@@ -22,55 +22,59 @@ export function PoseHours() {
             mb: 1,
             alignItems: "end",
           }}
-          data-pose={id}
+          data-position={id}
         >
           <Box sx={{ fontWeight: 600, pb: 1 }}>{name}</Box>
           <ChoiceField
-            label={poseHoursTexts.whenNameApplies(name)}
+            label={positionHoursTexts.whenNameApplies(name)}
             value={hours === null ? "rest" : "hours"}
             options={[
-              { value: "rest", text: poseHoursTexts.atAllOtherHours },
-              { value: "hours", text: poseHoursTexts.atCertainHours },
+              { value: "rest", text: positionHoursTexts.atAllOtherHours },
+              { value: "hours", text: positionHoursTexts.atCertainHours },
             ]}
             onChoice={(when) =>
-              desk.change({ type: "setPoseHours", poseId: id, hours: when === "rest" ? null : { fromH: 9, toH: 12 } })
+              desk.change({
+                type: "setPositionHours",
+                positionId: id,
+                hours: when === "rest" ? null : { fromH: 9, toH: 12 },
+              })
             }
           />
           {hours !== null && (
             <>
               <QuantityField
-                label={poseHoursTexts.from}
+                label={positionHoursTexts.from}
                 spec={fieldSpecs.hoursADay}
                 value={hours.fromH}
                 onValue={(fromH) =>
                   desk.change(
-                    { type: "setPoseHours", poseId: id, hours: { ...hours, fromH: fromH ?? 0 } },
+                    { type: "setPositionHours", positionId: id, hours: { ...hours, fromH: fromH ?? 0 } },
                     `pose:${id}:from`,
                   )
                 }
                 onDone={desk.endGesture}
-                help={poseHoursTexts.solarHour}
+                help={positionHoursTexts.solarHour}
                 required
               />
               <QuantityField
-                label={poseHoursTexts.to}
+                label={positionHoursTexts.to}
                 spec={fieldSpecs.hoursADay}
                 value={hours.toH}
                 onValue={(toH) =>
                   desk.change(
-                    { type: "setPoseHours", poseId: id, hours: { ...hours, toH: toH ?? 24 } },
+                    { type: "setPositionHours", positionId: id, hours: { ...hours, toH: toH ?? 24 } },
                     `pose:${id}:to`,
                   )
                 }
                 onDone={desk.endGesture}
-                help={poseHoursTexts.solarHour}
+                help={positionHoursTexts.solarHour}
                 required
               />
             </>
           )}
         </Box>
       ))}
-      <Box sx={{ fontSize: "0.875rem" }}>{poseHoursTexts.whatEachPositionMeansIsSetAt}</Box>
+      <Box sx={{ fontSize: "0.875rem" }}>{positionHoursTexts.whatEachPositionMeansIsSetAt}</Box>
     </Region>
   );
 }

@@ -1,8 +1,8 @@
 import { type Plan } from "../../plan";
 
-/** The pose of each hour of a day: the first that is for it, else the usual one of the wiring. */
-export function posesByHour({ poses }: Pick<Plan, "poses">, poseIds: readonly string[]): string[] {
-  const used = poseIds.flatMap((poseId) => poses.find(({ id }) => id === poseId) ?? []);
+/** The position of each hour of a day: the first that is for it, else the usual one of the wiring. */
+export function positionsByHour({ positions }: Pick<Plan, "positions">, positionIds: readonly string[]): string[] {
+  const used = positionIds.flatMap((positionId) => positions.find(({ id }) => id === positionId) ?? []);
   const usual = used.find(({ hours }) => hours === null) ?? used[0];
   return Array.from({ length: 24 }, (_, hour) => {
     const named = used.find(({ hours }) => hours !== null && isWithin(hour + 0.5, hours));

@@ -1,4 +1,4 @@
-import { changed, findingIn, mixedPlan, row, stood, verdictOn } from "@/testing";
+import { changed, findingIn, mixedPlan, string, stood, verdictOn } from "@/testing";
 import { type Change, type Plan } from "../plan";
 import { allOut, lying } from "../engine/array";
 import { facingOf, lightOnPlane } from "../engine/light";
@@ -6,52 +6,52 @@ import { namedSky } from "../engine/sky";
 import { assess, judgeAll } from "./assess";
 import { solvableById } from "../plan-model";
 
-/** Three rows side by side of the 195 W panel; the third is of one panel only. */
-const three = mixedPlan([row(["a", 1], ["a", 2]), row(["a", 3], ["a", 4]), row(["a", 5], ["a", 6])]);
-const withPose = (plan: Plan, ...stands: readonly Extract<Change, { type: "setStands" }>[]): Plan =>
-  changed(plan, { type: "addPose", id: "other", name: "Other", like: "pose-1", wiringId: "wiring-1" }, ...stands);
-const stow = (poseId: string, ...keys: string[]): Extract<Change, { type: "setStands" }> => ({
+/** Three strings side by side of the 195 W panel; the third is of one panel only. */
+const three = mixedPlan([string(["a", 1], ["a", 2]), string(["a", 3], ["a", 4]), string(["a", 5], ["a", 6])]);
+const withPosition = (plan: Plan, ...stands: readonly Extract<Change, { type: "setStands" }>[]): Plan =>
+  changed(plan, { type: "addPosition", id: "other", name: "Other", like: "pose-1", wiringId: "wiring-1" }, ...stands);
+const stow = (positionId: string, ...keys: string[]): Extract<Change, { type: "setStands" }> => ({
   type: "setStands",
-  poseId,
+  positionId,
   keys,
   patch: { stance: "stowed" },
 });
 const reverseOf = (plan: Plan) => verdictOn(plan).findings.find(({ rule }) => rule === "reverse");
 
-describe("a wiring in several poses", () => {
-  test("is judged by the worst of them, and the finding names that pose", () => {
-    const plan = withPose(three, stow("other", "a.5", "a.6"));
+describe("a wiring in several positions", () => {
+  test("is judged by the worst of them, and the finding names that position", () => {
+    const plan = withPosition(three, stow("other", "a.5", "a.6"));
     const found = findingIn(plan, "mixedStates");
-    expect(found.pose).toEqual({ type: "in", name: "Other" });
+    expect(found.position).toEqual({ type: "in", name: "Other" });
     expect(found.reason).toMatchObject({ stowed: 2 });
-    // looked at in the other pose, nothing else is said
-    const look = { sky: "brightNoon" as const, moment: { atMs: 0, longitudeDeg: 0 }, poseId: "other" };
+    // looked at in the other position, nothing else is said
+    const look = { sky: "brightNoon" as const, moment: { atMs: 0, longitudeDeg: 0 }, positionId: "other" };
     const there = assess(plan, "wiring-1", look);
     expect(there.type === "assessed" ? there.findings : []).toEqual(verdictOn(plan).findings);
     // but it gives less
     expect(there.type === "assessed" ? there.takenW.brightNoon : 0).toBeLessThan(verdictOn(plan).takenW.brightNoon);
   });
 
-  test("what no pose has, but the way from one to the other, is found and told as that", () => {
-    // in either pose one row is lit and two are dark; on the way two are, and push into the third
+  test("what no position has, but the way from one to the other, is found and told as that", () => {
+    // in either position one string is lit and two are dark; on the way two are, and push into the third
     const bothLit = reverseOf(stood(three, ...dark(5, 6)))?.value?.value ?? 0;
     const rated = changed(three, { type: "setLabel", panelId: "a", patch: { maxSeriesFuseA: 0.9 * bothLit } });
     const first = stood(rated, ...dark(3, 4, 5, 6));
     const second = stood(rated, ...dark(1, 2, 5, 6));
-    const swapped = withPose(
+    const swapped = withPosition(
       first,
-      { type: "setStands", poseId: "other", keys: ["a.3", "a.4"], patch: { stance: "out" } },
+      { type: "setStands", positionId: "other", keys: ["a.3", "a.4"], patch: { stance: "out" } },
       stow("other", "a.1", "a.2"),
     );
     expect([reverseOf(first)?.level, reverseOf(second)?.level]).toEqual(["good", "good"]);
     expect(reverseOf(swapped)).toMatchObject({
       level: "stop",
-      pose: { type: "between", names: ["Default position", "Other"] },
+      position: { type: "between", names: ["Default position", "Other"] },
     });
   });
 
-  test("poses in which panels stand alike change nothing", () => {
-    const plan = withPose(three);
+  test("positions in which panels stand alike change nothing", () => {
+    const plan = withPosition(three);
     expect(verdictOn(plan).findings).toEqual(verdictOn(three).findings);
     expect(judgeAll(solvableById(plan, "wiring-1", "other"))).toEqual(judgeAll(solvableById(three, "wiring-1")));
   });
@@ -72,7 +72,7 @@ describe("a piece with a label of its own", () => {
     expect(reason.type === "fuses" ? reason.panelName : "").toMatch(/number 5$/);
   });
 
-  test("rows of it are not alike any more", () => {
+  test("strings of it are not alike any more", () => {
     const odd = own(three, 5, "vocV", 26);
     expect(verdictOn(odd).takenW.brightNoon).toBeLessThan(verdictOn(three).takenW.brightNoon);
   });
@@ -80,7 +80,7 @@ describe("a piece with a label of its own", () => {
 
 describe("how panels are fixed", () => {
   const mounted = (kind: "glued" | "freeStanding", tiltDeg = 0) =>
-    changed(mixedPlan([row(["a", 1], ["a", 2])]), {
+    changed(mixedPlan([string(["a", 1], ["a", 2])]), {
       type: "setMount",
       mount: {
         id: "m",

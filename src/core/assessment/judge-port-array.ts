@@ -1,14 +1,14 @@
-import { doubtAssumed, type LaneContext } from "../plan-model";
+import { doubtAssumed, type PortArrayContext } from "../plan-model";
 import { type RuleOutcome } from "../checks";
-import { laneRules, type Reason, type RuleId } from "./rules";
+import { portArrayRules, type Reason, type RuleId } from "./rules";
 
 /** What a rule says, with its name. */
 export type RuleResult = RuleOutcome<Reason> & { readonly rule: RuleId };
 
-/** Every rule of a lane. */
-export function judgeLane(context: LaneContext): RuleResult[] {
+/** Every rule of a port array. */
+export function judgePortArray(context: PortArrayContext): RuleResult[] {
   const inDoubt = doubtAssumed(context);
-  const found = laneRules.flatMap(({ id, judge }): RuleResult[] => {
+  const found = portArrayRules.flatMap(({ id, judge }): RuleResult[] => {
     const judged = judge(context);
     return judged === null ? [] : [{ ...judged, rule: id }];
   });

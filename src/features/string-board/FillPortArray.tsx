@@ -2,8 +2,8 @@
 
 import Box from "@mui/material/Box";
 import { memo, useCallback, useRef, useState } from "react";
-import { fillLane } from "@/core/plan";
-import { asMatrix, type PortArray, type LaneRef, sameLane, tilesOf } from "@/core/engine/array";
+import { fillPortArray } from "@/core/plan";
+import { asMatrix, type PortArray, type PortArrayRef, samePortArray, tilesOf } from "@/core/engine/array";
 import { fieldSpecs } from "@/core/engine/units";
 import { useDesk } from "@/features/plan-session";
 import { ChoiceField, TextButton } from "@/ui";
@@ -11,18 +11,18 @@ import { Stepper } from "./Stepper";
 import { type Board, fill, fillWords, shelfOf } from "./commands";
 import style from "./board.module.css";
 import { type Act } from "./useBoard";
-import { fillLaneTexts } from "@/messages/en/string-board/view";
+import { fillPortArrayTexts } from "@/messages/en/string-board/view";
 
-type Props = { readonly board: Board; readonly act: Act } & LaneRef;
+type Props = { readonly board: Board; readonly act: Act } & PortArrayRef;
 
-/** Equal rows that are asked for. */
+/** Equal strings that are asked for. */
 type Wish = { readonly panelId: string; readonly series: number; readonly strings: number };
 
 /**
- * A lane of panels all alike, set by number: kind, how many in series, how many rows. What the panels there are suffice for is
- * laid at once; what takes more of them, or would sweep away rows that are not alike, is said and waits for a press.
+ * A port array of panels all alike, set by number: kind, how many in series, how many strings. What the panels there are suffice for is
+ * laid at once; what takes more of them, or would sweep away strings that are not alike, is said and waits for a press.
  */
-export const FillLane = memo(function FillLane({ board, act, inputId, portId }: Props) {
+export const FillPortArray = memo(function FillPortArray({ board, act, inputId, portId }: Props) {
   const desk = useDesk();
   const [wish, setWish] = useState<Wish | null>(null);
   // what is wished now, for a second press that comes before the first is drawn
@@ -34,15 +34,17 @@ export const FillLane = memo(function FillLane({ board, act, inputId, portId }: 
   const ask = useCallback(
     (of: (from: Wish) => Wish, gesture?: string) =>
       act((now) => {
-        const lane = laneOf(now, { inputId, portId });
-        const laid = lane === null ? null : asMatrix(lane.rows);
+        const portArray = portArrayOf(now, { inputId, portId });
+        const laid = portArray === null ? null : asMatrix(portArray.strings);
         const panelId = now.plan.panels[0]?.id;
         if (panelId === undefined) return null;
         const filling = { inputId, portId, ...of(wished.current ?? laid ?? { panelId, series: 1, strings: 1 }) };
-        const { lacks } = fillLane(now.plan, now.wiring, filling);
-        const waits = lacks > 0 || (lane !== null && laid === null);
+        const { lacks } = fillPortArray(now.plan, now.wiring, filling);
+        const waits = lacks > 0 || (portArray !== null && laid === null);
         keep(waits ? filling : null);
-        return waits ? { change: null, said: fillLaneTexts.notWiredYetSeeBelowWhatItNeeds } : fill(now, filling, 0);
+        return waits
+          ? { change: null, said: fillPortArrayTexts.notWiredYetSeeBelowWhatItNeeds }
+          : fill(now, filling, 0);
       }, gesture),
     [act, keep, inputId, portId],
   );
@@ -54,10 +56,10 @@ export const FillLane = memo(function FillLane({ board, act, inputId, portId }: 
   const { plan } = board;
   const [first] = plan.panels;
   if (first === undefined) return null;
-  const lane = laneOf(board, { inputId, portId });
-  const laid = lane === null ? null : asMatrix(lane.rows);
+  const portArray = portArrayOf(board, { inputId, portId });
+  const laid = portArray === null ? null : asMatrix(portArray.strings);
   const shown = wish ?? laid;
-  const mixed = lane !== null && shown === null;
+  const mixed = portArray !== null && shown === null;
   return (
     <>
       <Box
@@ -72,17 +74,17 @@ export const FillLane = memo(function FillLane({ board, act, inputId, portId }: 
       >
         <Box sx={{ gridColumn: { xs: "1 / 3", sm: "auto" } }}>
           <KindChoice
-            none={lane === null}
+            none={portArray === null}
             chosen={mixed ? "" : (shown?.panelId ?? first.id)}
             panels={plan.panels}
             onChoice={choose}
           />
-          {!mixed && <div className={style["quiet"]}>{freeWords(board, lane, shown?.panelId ?? first.id)}</div>}
+          {!mixed && <div className={style["quiet"]}>{freeWords(board, portArray, shown?.panelId ?? first.id)}</div>}
         </Box>
         <Stepper
-          label={fillLaneTexts.inSeries}
+          label={fillPortArrayTexts.inSeries}
           law="voltages add, current stays"
-          help={fillLaneTexts.inSeriesHelp}
+          help={fillPortArrayTexts.inSeriesHelp}
           spec={fieldSpecs.series}
           value={mixed ? null : (shown?.series ?? 1)}
           onValue={setSeries}
@@ -90,9 +92,9 @@ export const FillLane = memo(function FillLane({ board, act, inputId, portId }: 
           onStep={stepSeries}
         />
         <Stepper
-          label={fillLaneTexts.stringsInParallel}
+          label={fillPortArrayTexts.stringsInParallel}
           law="currents add, voltage stays"
-          help={fillLaneTexts.stringsInParallelHelp}
+          help={fillPortArrayTexts.stringsInParallelHelp}
           spec={fieldSpecs.strings}
           value={mixed ? null : (shown?.strings ?? 1)}
           onValue={setStrings}
@@ -110,39 +112,39 @@ export const FillLane = memo(function FillLane({ board, act, inputId, portId }: 
 type WaitingProps = {
   readonly board: Board;
   readonly act: Act;
-  readonly filling: LaneRef & Wish;
+  readonly filling: PortArrayRef & Wish;
   readonly onDone: () => void;
 };
 
 /** What is asked for, what it takes, and the press that does it. */
 function Waiting({ board, act, filling, onDone }: WaitingProps) {
-  const { lacks } = fillLane(board.plan, board.wiring, filling);
+  const { lacks } = fillPortArray(board.plan, board.wiring, filling);
   const lay = () => {
     act((now) => fill(now, filling, lacks));
     onDone();
   };
   return (
-    <div role="group" aria-label={fillLaneTexts.stringsToAdd} className={style["waiting"]}>
+    <div role="group" aria-label={fillPortArrayTexts.stringsToAdd} className={style["waiting"]}>
       <span>{fillWords(board, filling)}.</span>
       <TextButton look="amber" onClick={lay}>
-        {lacks > 0 ? fillLaneTexts.addLacksToThePlanAndWireThese(lacks) : fillLaneTexts.wireTheseStrings}
+        {lacks > 0 ? fillPortArrayTexts.addLacksToThePlanAndWireThese(lacks) : fillPortArrayTexts.wireTheseStrings}
       </TextButton>
       <TextButton look="plain" onClick={onDone}>
-        {fillLaneTexts.cancel}
+        {fillPortArrayTexts.cancel}
       </TextButton>
     </div>
   );
 }
 
-function laneOf({ wiring }: Board, ref: LaneRef): PortArray | null {
-  return wiring.lanes.find((candidate) => sameLane(candidate, ref)) ?? null;
+function portArrayOf({ wiring }: Board, ref: PortArrayRef): PortArray | null {
+  return wiring.portArrays.find((candidate) => samePortArray(candidate, ref)) ?? null;
 }
 
-/** How many of a kind lie in the lane and how many more are free for it. */
-function freeWords(board: Board, lane: PortArray | null, panelId: string): string {
-  const here = lane === null ? 0 : tilesOf([lane]).filter((tile) => tile.panelId === panelId).length;
+/** How many of a kind lie in the port array and how many more are free for it. */
+function freeWords(board: Board, portArray: PortArray | null, panelId: string): string {
+  const here = portArray === null ? 0 : tilesOf([portArray]).filter((tile) => tile.panelId === panelId).length;
   const free = shelfOf(board).find(({ panel }) => panel.id === panelId)?.tiles.length ?? 0;
-  return fillLaneTexts.hereHereFreeOnTheShelf(here, free);
+  return fillPortArrayTexts.hereHereFreeOnTheShelf(here, free);
 }
 
 type ChoiceProps = {
@@ -157,7 +159,7 @@ const KindChoice = memo(
   function KindChoice({ none, chosen, panels, onChoice }: ChoiceProps) {
     return (
       <ChoiceField
-        label={fillLaneTexts.panel}
+        label={fillPortArrayTexts.panel}
         value={chosen}
         placeholder={none ? "none yet" : "several kinds"}
         options={panels.map(({ id, label }) => ({ value: id, text: label.name }))}

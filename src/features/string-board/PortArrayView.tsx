@@ -2,27 +2,27 @@
 
 import { memo } from "react";
 import { type PortSheet } from "@/core/plan";
-import { type LaneView as Judged, type TileStates } from "@/core/assessment";
+import { type PortArrayView as Judged, type TileStates } from "@/core/assessment";
 import { type TileState } from "@/core/plan-model";
 import {
   keyOf,
   type PortArray,
-  laneKey,
-  type LaneRef,
-  type Pose,
+  portArrayKey,
+  type PortArrayRef,
+  type Position,
   type Stand,
   standOf,
   type PanelRef,
-  tilesOfRows,
+  tilesOfStrings,
 } from "@/core/engine/array";
 import { type SkyName } from "@/core/engine/sky";
 import { LevelMark, type MarkLevel } from "@/ui";
 import { acceptWords, amount } from "@/messages/en";
 import style from "./board.module.css";
-import { RowsView } from "./RowsView";
+import { StringsView } from "./StringsView";
 import { stateKey } from "./TileView";
 import { Zone } from "./Zone";
-import { laneViewTexts } from "@/messages/en/string-board/view";
+import { portArrayViewTexts } from "@/messages/en/string-board/view";
 
 export type TileDrawing = {
   readonly draw: (tile: PanelRef, where: string, state: TileState | null, stand: Stand) => React.ReactNode;
@@ -31,8 +31,8 @@ export type TileDrawing = {
 
 type Props = {
   readonly name: string;
-  readonly laneRef: LaneRef;
-  readonly lane: PortArray | null;
+  readonly portArrayRef: PortArrayRef;
+  readonly portArray: PortArray | null;
   readonly port: PortSheet | null;
   readonly judged: Judged | null;
   readonly level: MarkLevel | null;
@@ -40,19 +40,19 @@ type Props = {
   readonly chosen: boolean;
   readonly states: TileStates | null;
   /** How the panels stand; a new object whenever one of them is turned. */
-  readonly pose: Pose;
+  readonly position: Position;
   readonly onChoose: (id: string) => void;
   /** How panels are drawn; a new object whenever a selection or a light on them changes. */
   readonly tiles: TileDrawing;
 };
 
 /**
- * One port and the rows that feed it. Verdicts bring new objects every time; a lane is drawn again only when its panels or what is shown of them have changed.
+ * One port and the strings that feed it. Verdicts bring new objects every time; a port array is drawn again only when its panels or what is shown of them have changed.
  */
-export const LaneView = memo(
+export const PortArrayView = memo(
   Drawn,
   (a, b) =>
-    a.lane === b.lane &&
+    a.portArray === b.portArray &&
     a.port === b.port &&
     a.name === b.name &&
     a.level === b.level &&
@@ -62,39 +62,63 @@ export const LaneView = memo(
     shownOf(a) === shownOf(b),
 );
 
-function Drawn({ name, laneRef, lane, port, judged, level, sky, chosen, states, pose, onChoose, tiles }: Props) {
-  const rows = lane?.rows ?? [];
+function Drawn({
+  name,
+  portArrayRef,
+  portArray,
+  port,
+  judged,
+  level,
+  sky,
+  chosen,
+  states,
+  position,
+  onChoose,
+  tiles,
+}: Props) {
+  const strings = portArray?.strings ?? [];
   const operating = judged?.skies[sky].operating ?? null;
-  const id = laneKey(laneRef);
+  const id = portArrayKey(portArrayRef);
   return (
-    <section aria-label={laneViewTexts.pvInputName(name)} data-lane={id} data-chosen={chosen} className={style["lane"]}>
-      <div className={style["laneHead"]}>
+    <section
+      aria-label={portArrayViewTexts.pvInputName(name)}
+      data-port-array={id}
+      data-chosen={chosen}
+      className={style["portArray"]}
+    >
+      <div className={style["portArrayHead"]}>
         {level !== null && <LevelMark level={level} size={18} />}
-        <button type="button" aria-pressed={chosen} onClick={() => onChoose(id)} className={style["laneName"]}>
+        <button type="button" aria-pressed={chosen} onClick={() => onChoose(id)} className={style["portArrayName"]}>
           {name}
         </button>
         <div className={`num ${style["accepts"]}`}>{port === null ? "" : acceptWords(port)}</div>
       </div>
       <div className={style["scroll"]}>
-        {rows.length > 0 && (
-          <RowsView
-            rows={rows}
-            lane={laneRef}
+        {strings.length > 0 && (
+          <StringsView
+            strings={strings}
+            portArray={portArrayRef}
             path={[]}
             states={states}
-            drawTile={(tile, where) => tiles.draw(tile, where, states?.[keyOf(tile)] ?? null, standOf(pose, tile))}
+            drawTile={(tile, where) => tiles.draw(tile, where, states?.[keyOf(tile)] ?? null, standOf(position, tile))}
           />
         )}
       </div>
       <div className={style["foot"]}>
-        <Zone id={`new:${id}`} shape="strip" target={{ type: "newRow", lane: laneRef, path: [], at: rows.length }}>
+        <Zone
+          id={`new:${id}`}
+          shape="strip"
+          target={{ type: "newString", portArray: portArrayRef, path: [], at: strings.length }}
+        >
           <div className={style["footWords"]}>
             <span>
-              {rows.length === 0 ? laneViewTexts.emptyPutPanelsHere : laneViewTexts.aPanelPutHereStartsANewString}
+              {strings.length === 0
+                ? portArrayViewTexts.emptyPutPanelsHere
+                : portArrayViewTexts.aPanelPutHereStartsANewString}
             </span>
             {operating !== null && operating.p > 0 && (
               <strong className="num">
-                {rows.length > 1 ? laneViewTexts.ampsAdd : ""}
+                {strings.length > 1 ? portArrayViewTexts.ampsAdd : ""}
                 {amount(operating.v, "V")} · {amount(operating.i, "A")} · {amount(operating.p, "W")}
               </strong>
             )}
@@ -105,16 +129,16 @@ function Drawn({ name, laneRef, lane, port, judged, level, sky, chosen, states, 
   );
 }
 
-/** All that a verdict can change on a lane, as text. */
-function shownOf({ lane, judged, sky, states, pose }: Props): string {
+/** All that a verdict can change on a port array, as text. */
+function shownOf({ portArray, judged, sky, states, position }: Props): string {
   const operating = judged?.skies[sky].operating;
   const running =
     operating === null || operating === undefined
       ? ""
       : `${amount(operating.v, "V")}${amount(operating.i, "A")}${amount(operating.p, "W")}`;
   const ofTile = (tile: PanelRef) => {
-    const stand = pose.get(keyOf(tile));
+    const stand = position.get(keyOf(tile));
     return `${stateKey(states?.[keyOf(tile)] ?? null)}${stand === undefined ? "" : JSON.stringify(stand)}`;
   };
-  return [running, ...tilesOfRows(lane?.rows ?? []).map(ofTile)].join(" ");
+  return [running, ...tilesOfStrings(portArray?.strings ?? []).map(ofTile)].join(" ");
 }

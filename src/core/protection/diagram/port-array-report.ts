@@ -1,6 +1,6 @@
 import { sizesOf } from "../../engine/cable";
 import {
-  ampsOfRow,
+  ampsOfString,
   chainOf,
   isFuseStrict,
   type Joint,
@@ -18,15 +18,15 @@ import {
 } from "../cabling";
 import { brightSkyFactor, pvFuseClass, smallestOf, switchSizesA, voltClass } from "../../engine/fuse";
 import { fuseAt, type ProtectiveDevice, type Plan, switchAt } from "../../plan";
-import { clearScene, type LaneContext, netIn } from "../../plan-model";
-import { type CopperContext, highestOf, type LaneParts, maxAmpsOf } from "../rules";
+import { clearScene, type PortArrayContext, netIn } from "../../plan-model";
+import { type CopperContext, highestOf, type PortArrayParts, maxAmpsOf } from "../rules";
 import { maxColdVolts } from "../../wiring/rules";
-import { asMatrix, keyOf, type PortArray, type Row, type PanelKey, usedIn } from "../../engine/array";
+import { asMatrix, keyOf, type PortArray, type PvString, type PanelKey, usedIn } from "../../engine/array";
 import { type BoxSize, boxFor } from "./box";
 
-/** One row as it is fused, measured and labelled. */
-export type RowReport = {
-  readonly rowId: string | null;
+/** One string as it is fused, measured and labelled. */
+export type StringReport = {
+  readonly stringId: string | null;
   readonly number: number;
   readonly tiles: readonly PanelKey[];
   readonly amps: LabelAmps | null;
@@ -36,13 +36,13 @@ export type RowReport = {
 };
 
 /** All that is to be bought, fitted and measured before one port. */
-export type LaneReport = {
+export type PortArrayReport = {
   readonly inputId: string;
   readonly portId: string;
   readonly inputName: string;
   readonly portName: string;
-  readonly lane: PortArray;
-  readonly rows: readonly RowReport[];
+  readonly portArray: PortArray;
+  readonly strings: readonly StringReport[];
   readonly runs: readonly ResolvedRun[];
   readonly iscA: number | null;
   readonly coldV: number;
@@ -59,7 +59,7 @@ export type LaneReport = {
   readonly box: BoxSize | null;
   /** From frame to frame and to earth. */ readonly bond: ResolvedRun | null;
   readonly chain: PortChain;
-  /** Panels side by side in a row whose plugs are unlike. */ readonly unlike: readonly UnlikeEnds[];
+  /** Panels side by side in a string whose plugs are unlike. */ readonly unlike: readonly UnlikeEnds[];
   readonly diodes: DiodeFacts | null;
   readonly thickerOrMore: ThickerOrMore | null;
 };
@@ -72,10 +72,10 @@ export type BranchReport = WiredBranch & {
     number | null;
 };
 
-/** What blocking diodes would do: watts at bright noon with one row in the dark, with them and without, and what they cost in full light. */
+/** What blocking diodes would do: watts at bright noon with one string in the dark, with them and without, and what they cost in full light. */
 export type DiodeFacts = { readonly gainW: number; readonly costW: number };
 
-/** The joined cables a size thicker, or one more panel in each row: what they then lose in full sun. */
+/** The joined cables a size thicker, or one more panel in each string: what they then lose in full sun. */
 export type ThickerOrMore = {
   readonly lossW: number;
   readonly thicker: {
@@ -87,7 +87,7 @@ export type ThickerOrMore = {
   } | null;
   readonly more: {
     readonly series: number;
-    readonly rows: number;
+    readonly strings: number;
     readonly left: number;
     readonly coldV: number;
     readonly ceilingV: number | null;
@@ -95,24 +95,25 @@ export type ThickerOrMore = {
   } | null;
 };
 
-export function laneReport(copper: CopperContext, parts: LaneParts): LaneReport {
+export function portArrayReport(copper: CopperContext, parts: PortArrayParts): PortArrayReport {
   const { plan } = copper;
-  const { context, inputId, portId, rows, runs } = parts;
-  const reports = rows.map((row, k) => rowReport(plan, context, row, k + 1));
+  const { context, inputId, portId, strings, runs } = parts;
+  const reports = strings.map((string, k) => stringReport(plan, context, string, k + 1));
   const each = reports.map(({ amps }) => amps?.iscA ?? null);
   const iscA = each.reduce<number | null>((sum, amps) => (sum === null || amps === null ? null : sum + amps), 0);
-  const coldV = maxColdVolts(context, context.lane.rows).volts;
-  const highestV = highestOf(copper, context, context.lane.rows, rows).volts;
+  const coldV = maxColdVolts(context, context.portArray.strings).volts;
+  const highestV = highestOf(copper, context, context.portArray.strings, strings).volts;
   const isStrict = isFuseStrict(plan);
   const branches = parts.branches.map((branch): BranchReport => {
-    const fitted = branch.row.id === null ? null : fuseAt(copper.guards, { type: "row", rowId: branch.row.id });
+    const fitted =
+      branch.string.id === null ? null : fuseAt(copper.guards, { type: "string", stringId: branch.string.id });
     const isNeeded = needsFuse(branch, isStrict);
     return { ...branch, isNeeded, fitted, fuseA: fitted?.ratedA ?? (isNeeded ? branch.sizeA : null) };
   });
-  const fusedRows = branches.filter(({ place, fuseA }) => place.inGroup === null && fuseA !== null).length;
+  const fusedStrings = branches.filter(({ place, fuseA }) => place.inGroup === null && fuseA !== null).length;
   const designA = iscA === null ? null : brightSkyFactor * iscA;
-  const chain = chainOf(plan, context.lane, designA ?? 0, coldV);
-  const joint = jointOf(plan.protect.joining, rows.length, designA, chain.branchA);
+  const chain = chainOf(plan, context.portArray, designA ?? 0, coldV);
+  const joint = jointOf(plan.protect.joining, strings.length, designA, chain.branchA);
   const area = (part: ResolvedRun["part"]) => {
     const run = runs.find((candidate) => candidate.part === part);
     return (run === undefined ? null : sizeThatCounts(run))?.size.areaMm2 ?? defaultMm2;
@@ -122,8 +123,8 @@ export function laneReport(copper: CopperContext, parts: LaneParts): LaneReport 
     portId,
     inputName: context.device.name,
     portName: context.port.name,
-    lane: { ...context.lane, rows },
-    rows: reports,
+    portArray: { ...context.portArray, strings },
+    strings: reports,
     runs,
     iscA,
     coldV,
@@ -131,19 +132,19 @@ export function laneReport(copper: CopperContext, parts: LaneParts): LaneReport 
     highestV,
     classV: voltClass(highestV),
     fuseV: pvFuseClass(highestV),
-    switchA: designA === null ? null : smallestOf(switchSizesA, brightSkyFactor * maxAmpsOf(copper, rows).amps),
+    switchA: designA === null ? null : smallestOf(switchSizesA, brightSkyFactor * maxAmpsOf(copper, strings).amps),
     hasSwitch: isSwitched(copper, parts),
     joint,
-    box: joint === "box" ? boxFor(rows.length, area("row"), area("trunk"), fusedRows) : null,
+    box: joint === "box" ? boxFor(strings.length, area("string"), area("trunk"), fusedStrings) : null,
     bond: parts.bond,
     chain,
-    unlike: unlikeEnds(plan, context.lane, brightSkyFactor * Math.max(0, ...each.map((amps) => amps ?? 0)), coldV),
+    unlike: unlikeEnds(plan, context.portArray, brightSkyFactor * Math.max(0, ...each.map((amps) => amps ?? 0)), coldV),
     diodes: diodeFacts(context),
     thickerOrMore: thickerOrMore(parts, coldV),
   };
 }
 
-function isSwitched({ guards }: CopperContext, { inputId, portId, runs }: LaneParts): boolean {
+function isSwitched({ guards }: CopperContext, { inputId, portId, runs }: PortArrayParts): boolean {
   const isFitted = switchAt(guards, { type: "isolator", inputId, portId }) !== null;
   return isFitted || runs.every(({ ask }) => ask === null || !ask.isPortable);
 }
@@ -151,29 +152,29 @@ function isSwitched({ guards }: CopperContext, { inputId, portId, runs }: LanePa
 /** Taken for a cable whose size is not known yet, mm². */
 const defaultMm2 = 4;
 
-function rowReport(plan: Plan, context: LaneContext, row: Row, number: number): RowReport {
-  const tiles = usedIn([row]);
-  const voc = (item: Row["items"][number]): number =>
+function stringReport(plan: Plan, context: PortArrayContext, string: PvString, number: number): StringReport {
+  const tiles = usedIn([string]);
+  const voc = (item: PvString["items"][number]): number =>
     item.type === "panel"
-      ? item.joinedPast
+      ? item.bypassed
         ? 0
         : (sheetOf(plan, item)?.vocV ?? 0)
-      : Math.max(0, ...item.rows.map((inner) => inner.items.reduce((sum, each) => sum + voc(each), 0)));
+      : Math.max(0, ...item.strings.map((inner) => inner.items.reduce((sum, each) => sum + voc(each), 0)));
   return {
-    rowId: row.id,
+    stringId: string.id,
     number,
     tiles: tiles.map(keyOf),
-    amps: ampsOfRow(plan, row),
-    vocV: row.items.reduce((sum, item) => sum + voc(item), 0),
-    coldV: maxColdVolts(context, [row]).volts,
-    lowV: lowVolts(context, row),
+    amps: ampsOfString(plan, string),
+    vocV: string.items.reduce((sum, item) => sum + voc(item), 0),
+    coldV: maxColdVolts(context, [string]).volts,
+    lowV: lowVolts(context, string),
   };
 }
 
 /** Open-circuit volts of a string that is hot though the sky is dull, V: a panel fewer or one bypassed shows below it. */
-function lowVolts(context: LaneContext, row: Row): number {
+function lowVolts(context: PortArrayContext, string: PvString): number {
   const dull = { cellTempC: context.site.recordHighC + dullAboveK, irradianceWm2: dullWm2 };
-  const net = netIn(context, [row], (_, substrings) => ({
+  const net = netIn(context, [string], (_, substrings) => ({
     cellTempC: dull.cellTempC,
     irradianceWm2: Array.from({ length: substrings }, () => dull.irradianceWm2),
   }));
@@ -183,17 +184,17 @@ const dullWm2 = 200;
 /** Panels that stood in the sun just before, K over the air. */
 const dullAboveK = 20;
 
-/** With the strongest row dark: other rows push into it unless a diode stops them. Null with fewer than two rows. */
-function diodeFacts(context: LaneContext): DiodeFacts | null {
-  const rows = context.lane.rows.filter((row) => usedIn([row]).length > 0);
-  const [first] = rows;
-  if (rows.length < 2 || first === undefined) return null;
+/** With the strongest string dark: other strings push into it unless a diode stops them. Null with fewer than two strings. */
+function diodeFacts(context: PortArrayContext): DiodeFacts | null {
+  const strings = context.portArray.strings.filter((string) => usedIn([string]).length > 0);
+  const [first] = strings;
+  if (strings.length < 2 || first === undefined) return null;
   const dark = new Set(usedIn([first]).map(keyOf));
   const lit = clearScene(context, "brightNoon");
   const watts = (withDiodes: boolean, isShaded: boolean) => {
     const net = netIn(
       context,
-      rows.map((row) => ({ ...row, blockingDiode: withDiodes })),
+      strings.map((string) => ({ ...string, blockingDiode: withDiodes })),
       (tile, substrings) => {
         const light = lit(tile, substrings);
         return isShaded && dark.has(keyOf(tile))
@@ -208,7 +209,7 @@ function diodeFacts(context: LaneContext): DiodeFacts | null {
 /** Under a deep shadow there is still the sky's light. */
 const shadeWm2 = 100;
 
-function thickerOrMore({ context, runs }: LaneParts, coldV: number): ThickerOrMore | null {
+function thickerOrMore({ context, runs }: PortArrayParts, coldV: number): ThickerOrMore | null {
   const shared = runs.filter(({ part }) => part === "trunk" || part === "tail");
   const [trunk] = shared;
   const sized = shared.map((run) => ({ run, size: lossThatCounts(run) }));
@@ -229,16 +230,16 @@ function thickerOrMore({ context, runs }: LaneParts, coldV: number): ThickerOrMo
           nowMm2: now.size.areaMm2,
           lengthMm: trunk.lengthMm,
         };
-  const matrix = asMatrix(context.lane.rows);
+  const matrix = asMatrix(context.portArray.strings);
   if (matrix === null || matrix.strings < 2) return { lossW, thicker, more: null };
   const panels = matrix.series * matrix.strings;
   const series = matrix.series + 1;
-  const rows = Math.floor(panels / series);
-  const amps = (ask.impA / matrix.strings) * rows;
+  const strings = Math.floor(panels / series);
+  const amps = (ask.impA / matrix.strings) * strings;
   const more = {
     series,
-    rows,
-    left: panels - rows * series,
+    strings,
+    left: panels - strings * series,
     coldV: (coldV / matrix.series) * series,
     ceilingV: context.port.maxV,
     lossW: ohm * amps ** 2,

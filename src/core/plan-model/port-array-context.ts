@@ -1,4 +1,4 @@
-import { type LaneCopper, noCopper } from "../protection/cabling";
+import { type PortArrayCopper, noCopper } from "../protection/cabling";
 import {
   operate,
   type OperatingPoint,
@@ -24,9 +24,9 @@ import {
   isChanged,
   keyOf,
   type PortArray,
-  netOfRows,
-  type Pose,
-  type Row,
+  netOfStrings,
+  type Position,
+  type PvString,
   type Stand,
   standOf,
   type PanelRef,
@@ -63,7 +63,7 @@ export type Kind = {
 /** Watts of one panel of a kind over a short stretch of a day. */
 export type PanelHour = { readonly panelW: number; readonly hours: number };
 
-/** What all lanes of a wiring share. Built once per assessment. */
+/** What all port arrays of a wiring share. Built once per assessment. */
 export type SharedContext = {
   readonly site: Site;
   /** What the site leaves unsaid, by the thing assumed. */
@@ -74,7 +74,7 @@ export type SharedContext = {
   /** The standards the plan keeps to; they make a rule more careful, never less. */
   readonly standards: Plan["standards"];
   /** All panels out, flat and in full light, each on its own mount. */
-  readonly fixed: Pose;
+  readonly fixed: Position;
   /** The longest clear day of one panel of a kind, standing so; worked out when first asked for. */
   readonly clearDay: (kind: Kind, stand: Stand) => readonly PanelHour[];
   /** What one panel of a kind reaches in the cold; worked out when first asked for. */
@@ -82,8 +82,8 @@ export type SharedContext = {
 };
 
 /** All a rule may look at. Rules only read it. */
-export type LaneContext = SharedContext & {
-  readonly lane: PortArray;
+export type PortArrayContext = SharedContext & {
+  readonly portArray: PortArray;
   readonly device: DeviceSheet;
   readonly port: PortSheet;
   readonly window: InputWindow | null;
@@ -91,8 +91,8 @@ export type LaneContext = SharedContext & {
   /** The panels that are in the net, in the order in which they stand in it. */
   readonly tiles: readonly PanelRef[];
   /** How they stand. */
-  readonly pose: Pose;
-  /** What is known of its cables and fuses. */ readonly copper: LaneCopper;
+  readonly position: Position;
+  /** What is known of its cables and fuses. */ readonly copper: PortArrayCopper;
   /** All panels out and in full light, before the cables: what limits not to be passed are judged by. */
   readonly clear: Skies;
   /** The same behind the cables: what must be reached is judged by. The same object as `clear` where nothing was measured. */
@@ -101,77 +101,81 @@ export type LaneContext = SharedContext & {
   readonly actual: Skies;
 };
 
-export function buildLane(
+export function buildPortArray(
   common: SharedContext,
-  lane: PortArray,
+  portArray: PortArray,
   device: DeviceSheet,
   port: PortSheet,
-  pose: Pose,
-  copper: LaneCopper = noCopper,
-): LaneContext | null {
+  position: Position,
+  copper: PortArrayCopper = noCopper,
+): PortArrayContext | null {
   const window = portWindow(port);
   const tracking = trackingOf(port);
-  const tiles = usedIn(lane.rows);
+  const tiles = usedIn(portArray.strings);
   if (tiles.length === 0) return null;
-  const skiesOf = (stood: Pose, behind: Cables | null): Skies => {
+  const skiesOf = (stood: Position, behind: Cables | null): Skies => {
     const under = (name: LimitSky) =>
       underSky(
-        { ...common, lane, window, tracking, pose: stood, copper: { ...copper, cables: behind } },
+        { ...common, portArray, window, tracking, position: stood, copper: { ...copper, cables: behind } },
         namedSky(name, common.site),
       );
     return { coldDawn: under("coldDawn"), brightNoon: under("brightNoon"), hotRoof: under("hotRoof") };
   };
   const clear = skiesOf(common.fixed, null);
   const reached = copper.cables === null ? clear : skiesOf(common.fixed, copper.cables);
-  const isTurned = tiles.some((tile) => isChanged(standOf(pose, tile)));
-  const actual = isTurned ? { ...skiesOf(pose, copper.cables), coldDawn: reached.coldDawn } : reached;
-  return { ...common, lane, device, port, window, tracking, tiles, pose, copper, clear, reached, actual };
+  const isTurned = tiles.some((tile) => isChanged(standOf(position, tile)));
+  const actual = isTurned ? { ...skiesOf(position, copper.cables), coldDawn: reached.coldDawn } : reached;
+  return { ...common, portArray, device, port, window, tracking, tiles, position, copper, clear, reached, actual };
 }
 
-/** A lane with a panel in use, as it stands, under any sky and what shadows leave of it: its curve and where it runs. */
+/** A port array with a panel in use, as it stands, under any sky and what shadows leave of it: its curve and where it runs. */
 export function underSky(
   {
-    lane,
+    portArray,
     window,
     tracking,
-    pose,
+    position,
     copper,
     ...common
-  }: SharedContext & Pick<LaneContext, "lane" | "window" | "tracking" | "pose" | "copper">,
+  }: SharedContext & Pick<PortArrayContext, "portArray" | "window" | "tracking" | "position" | "copper">,
   sky: Sky,
   shades: Shades = noShades,
 ): SkyState {
-  const net = netIn(common, lane.rows, underSkyScene(sky, pose, common.site, shades), copper.cables);
-  if (net === null) throw new Error("a lane without panels in use has no curve");
+  const net = netIn(common, portArray.strings, underSkyScene(sky, position, common.site, shades), copper.cables);
+  if (net === null) throw new Error("a port array without panels in use has no curve");
   const array = common.solve(net);
   return { sky, array, operating: window === null ? null : operate(array, window, tracking) };
 }
 
-/** Where a lane runs at bright noon, all panels out, by its volts and amps alone; null while its ceiling is not known. */
-export function byAmps({ window, tracking, clear }: LaneContext): OperatingPoint | null {
+/** Where a port array runs at bright noon, all panels out, by its volts and amps alone; null while its ceiling is not known. */
+export function byAmps({ window, tracking, clear }: PortArrayContext): OperatingPoint | null {
   const { array, operating } = clear.brightNoon;
   return window === null || window.maxW === null ? operating : operate(array, { ...window, maxW: null }, tracking);
 }
 
-/** Whether no panel of a lane is tilted. */
-export function isFlat({ tiles, pose }: Pick<LaneContext, "tiles" | "pose">): boolean {
-  return tiles.every((tile) => standOf(pose, tile).tiltDeg === 0);
+/** Whether no panel of a port array is tilted. */
+export function isFlat({ tiles, position }: Pick<PortArrayContext, "tiles" | "position">): boolean {
+  return tiles.every((tile) => standOf(position, tile).tiltDeg === 0);
 }
 
-/** Some rows solved in a scene; null when no panel of theirs is in use. */
-export function solveRows(common: SharedContext, rows: readonly Row[], scene: Scene): InspectableSolution | null {
-  const net = netIn(common, rows, scene);
+/** Some strings solved in a scene; null when no panel of theirs is in use. */
+export function solveStrings(
+  common: SharedContext,
+  strings: readonly PvString[],
+  scene: Scene,
+): InspectableSolution | null {
+  const net = netIn(common, strings, scene);
   return net === null ? null : common.solve(net);
 }
 
-/** Some rows as a net in a scene; null when no panel of theirs is in use. */
+/** Some strings as a net in a scene; null when no panel of theirs is in use. */
 export function netIn(
   common: Pick<SharedContext, "kinds">,
-  rows: readonly Row[],
+  strings: readonly PvString[],
   scene: Scene,
   cables: Cables | null = null,
 ): Net | null {
-  return netOfRows(rows, { modelOf: (tile) => kindOf(common, tile).model, lightOn: scene, cables })?.net ?? null;
+  return netOfStrings(strings, { modelOf: (tile) => kindOf(common, tile).model, lightOn: scene, cables })?.net ?? null;
 }
 
 /** All panels of a plan out, flat and in full light under a named sky. */
@@ -185,7 +189,7 @@ export function panelNoonW(
   { model }: Kind,
   stand: Stand,
 ): number {
-  const alone: Pose = new Map([[keyOf(anyPanel), stand]]);
+  const alone: Position = new Map([[keyOf(anyPanel), stand]]);
   const scene = underSkyScene(namedSky("brightNoon", site), alone, site);
   return solve({ type: "panel", model, ...scene(anyPanel, substringCount(model)) }).mpp.p;
 }
@@ -235,7 +239,7 @@ export function keysOf(tiles: readonly PanelRef[]): PanelKey[] {
 }
 
 /** Sum over the panels in use of a number of their label. */
-export function labelSum(context: Pick<LaneContext, "kinds" | "tiles">, each: (kind: Kind) => number): number {
+export function labelSum(context: Pick<PortArrayContext, "kinds" | "tiles">, each: (kind: Kind) => number): number {
   return context.tiles.reduce((sum, tile) => sum + each(kindOf(context, tile)), 0);
 }
 
@@ -247,8 +251,11 @@ export function siteAssumed(
   return context.siteAssumptions.filter((assumption) => types.includes(assumption.type));
 }
 
-/** The label fields a rule rests on that were filled in, with the values taken, for every kind in the lane. */
-export function labelAssumed(context: Pick<LaneContext, "kinds" | "tiles">, ...fields: AssumedField[]): Assumption[] {
+/** The label fields a rule rests on that were filled in, with the values taken, for every kind in the port array. */
+export function labelAssumed(
+  context: Pick<PortArrayContext, "kinds" | "tiles">,
+  ...fields: AssumedField[]
+): Assumption[] {
   return kindsIn(context).flatMap(({ name, fit, assumedFields }) =>
     assumedFields
       .filter((field) => fields.includes(field))
@@ -257,7 +264,7 @@ export function labelAssumed(context: Pick<LaneContext, "kinds" | "tiles">, ...f
 }
 
 /** Said with every rule that rests on the curve: that it follows measured points, or could not meet its label exactly. */
-export function fitAssumed(context: Pick<LaneContext, "kinds" | "tiles">): Assumption[] {
+export function fitAssumed(context: Pick<PortArrayContext, "kinds" | "tiles">): Assumption[] {
   return kindsIn(context).flatMap(({ name, fit, measured }): Assumption[] => {
     if (measured) return [{ type: "measured", panelName: name }];
     const missPct = Math.max(Math.abs(fit.missPct.vmp), Math.abs(fit.missPct.imp));
@@ -265,14 +272,14 @@ export function fitAssumed(context: Pick<LaneContext, "kinds" | "tiles">): Assum
   });
 }
 
-/** Said with every rule of a lane: that it rests on a label in doubt. */
-export function doubtAssumed(context: Pick<LaneContext, "kinds" | "tiles">): Assumption[] {
+/** Said with every rule of a port array: that it rests on a label in doubt. */
+export function doubtAssumed(context: Pick<PortArrayContext, "kinds" | "tiles">): Assumption[] {
   return kindsIn(context).flatMap(({ name, doubts }): Assumption[] =>
     doubts.length > 0 ? [{ type: "labelDoubt", panelName: name }] : [],
   );
 }
 
-/** The kinds in use in a lane, each once. */
-export function kindsIn(context: Pick<LaneContext, "kinds" | "tiles">): Kind[] {
+/** The kinds in use in a port array, each once. */
+export function kindsIn(context: Pick<PortArrayContext, "kinds" | "tiles">): Kind[] {
   return [...new Set(context.tiles.map((tile) => kindOf(context, tile)))];
 }

@@ -1,8 +1,8 @@
 import { type PanelSheet, type Plan } from "../../plan";
-import { matrixRows } from "../../engine/array";
+import { matrixStrings } from "../../engine/array";
 import { demoPanels } from "@/demo";
-import { changed, createRandom, runs, planWith, row, verdictOn } from "@/testing";
-import { allMends } from ".";
+import { changed, createRandom, runs, planWith, string, verdictOn } from "@/testing";
+import { allFixes } from ".";
 
 const stopsIn = (verdict: ReturnType<typeof verdictOn>) => verdict.findings.filter(({ level }) => level === "stop");
 
@@ -38,32 +38,36 @@ function failingPlan(seed: number): Plan | null {
 /** The most watts at noon that any series × strings of the plan's panels takes without a Stop, by trying every one. */
 function bestSafeW(plan: Plan): number {
   const count = plan.panels[0]?.given ?? 0;
-  const [lane] = plan.wirings[0]?.lanes ?? [];
+  const [portArray] = plan.wirings[0]?.portArrays ?? [];
   let best = 0;
   for (let series = 1; series <= count; series++)
     for (let strings = 1; series * strings <= count; strings++) {
-      const lanes = [
-        { inputId: lane?.inputId ?? null, portId: lane?.portId ?? null, rows: matrixRows("p", series, strings) },
+      const portArrays = [
+        {
+          inputId: portArray?.inputId ?? null,
+          portId: portArray?.portId ?? null,
+          strings: matrixStrings("p", series, strings),
+        },
       ];
-      const verdict = verdictOn(changed(plan, { type: "rewire", wiringId: "wiring-1", lanes, counts: {} }));
+      const verdict = verdictOn(changed(plan, { type: "rewire", wiringId: "wiring-1", portArrays, counts: {} }));
       if (stopsIn(verdict).length === 0) best = Math.max(best, verdict.takenW.brightNoon);
     }
   return best;
 }
 
-test("the first mend of equal panels is the best safe wiring there is, and none leaves a Stop that it does not name", () => {
+test("the first fix of equal panels is the best safe wiring there is, and none leaves a Stop that it does not name", () => {
   let tried = 0;
   for (let seed = 1; tried < runs(8); seed++) {
     const plan = failingPlan(seed);
     if (plan === null) continue;
     tried += 1;
     const bestW = bestSafeW(plan);
-    const mends = allMends(plan, "wiring-1");
+    const fixes = allFixes(plan, "wiring-1");
     for (const stop of stopsIn(verdictOn(plan))) {
-      const offered = mends.get(stop.id)?.mends ?? [];
+      const offered = fixes.get(stop.id)?.fixes ?? [];
       if (bestW > 0) expect({ seed, offered: offered.length > 0 }).toEqual({ seed, offered: true });
-      for (const [k, mend] of offered.entries()) {
-        const { changes, leaves } = mend;
+      for (const [k, fix] of offered.entries()) {
+        const { changes, leaves } = fix;
         const after = verdictOn(changed(plan, ...changes));
         expect({ seed, left: leaves.map(({ rule }) => rule) }).toEqual({
           seed,
@@ -137,7 +141,7 @@ test.each<[string, Parameters<typeof planWith>[0], { series: number; strings: nu
   const worst = verdictOn(plan).findings.find(
     ({ level, rule }) => level === "stop" || (level === "care" && rule === "current"),
   );
-  const offered = (allMends(plan, "wiring-1").get(worst?.id ?? "")?.mends ?? []).map(({ kind, cost: { bought } }) =>
+  const offered = (allFixes(plan, "wiring-1").get(worst?.id ?? "")?.fixes ?? []).map(({ kind, cost: { bought } }) =>
     kind.type === "matrix" ? { series: kind.series, strings: kind.strings, bought } : kind.type,
   );
   expect(offered).toEqual(expect.arrayContaining(expected));
@@ -159,19 +163,19 @@ describe("what lies on the shelf", () => {
   );
   const remedy = (of: Plan) => {
     const stop = stopsIn(verdictOn(of))[0];
-    return { stop, ...(allMends(of, "wiring-1").get(stop?.id ?? "") ?? { mends: [], needs: null }) };
+    return { stop, ...(allFixes(of, "wiring-1").get(stop?.id ?? "") ?? { fixes: [], needs: null }) };
   };
 
   test("is offered where it fits, with nothing to buy", () => {
-    const { mends } = remedy(plan);
-    expect(mends[0]).toMatchObject({
+    const { fixes } = remedy(plan);
+    expect(fixes[0]).toMatchObject({
       kind: { type: "instead", series: 1, strings: 2 },
       cost: { bought: 0, shelved: 1 },
       leaves: [],
     });
   });
 
-  test("takes the place of one panel that drags its row down", () => {
+  test("takes the place of one panel that drags its string down", () => {
     const weak = { ...large, name: "Weak", iscA: 4.4, impA: 4.08, pmaxW: 122.4 };
     const mixed = changed(
       planWith({ series: 2, strings: 1, panel: large, port: onLarge }),
@@ -181,13 +185,13 @@ describe("what lies on the shelf", () => {
         type: "rewire",
         wiringId: "wiring-1",
         counts: {},
-        lanes: [{ inputId: "i", portId: "high", rows: [row(["p", 1], ["p", 2], ["w", 1])] }],
+        portArrays: [{ inputId: "i", portId: "high", strings: [string(["p", 1], ["p", 2], ["w", 1])] }],
       },
     );
     const loss = verdictOn(mixed).findings.find(({ rule }) => rule === "mismatch");
-    const mends = allMends(mixed, "wiring-1").get(loss?.id ?? "")?.mends ?? [];
+    const fixes = allFixes(mixed, "wiring-1").get(loss?.id ?? "")?.fixes ?? [];
     expect(loss?.level).toBe("care");
-    expect(mends.map(({ kind }) => kind)).toContainEqual({
+    expect(fixes.map(({ kind }) => kind)).toContainEqual({
       type: "exchange",
       count: 1,
       outName: "Weak",
@@ -196,7 +200,7 @@ describe("what lies on the shelf", () => {
   });
 
   test("where only another input helps, the limit it needs is that of the mildest wiring", () => {
-    const { stop, mends, needs } = remedy(
+    const { stop, fixes, needs } = remedy(
       planWith({
         series: 3,
         strings: 1,
@@ -205,7 +209,7 @@ describe("what lies on the shelf", () => {
         site: { recordLowC: -12 },
       }),
     );
-    expect([stop?.rule, mends]).toEqual(["coldVoc", []]);
+    expect([stop?.rule, fixes]).toEqual(["coldVoc", []]);
     // one panel alone: 37.0 V × (1 + 0.0031 × 37)
     expect(needs?.limit.value).toBeGreaterThan(37 * 1.1147 - 0.001);
     expect(needs?.limit.value).toBeLessThan(37 * 1.1147 * 1.005);

@@ -1,23 +1,23 @@
 import { z } from "zod";
-import { type Group, type PortArray, maxPieces, type Row, type PanelRef } from "../../engine/array";
+import { type Group, type PortArray, maxPieces, type PvString, type PanelRef } from "../../engine/array";
 import { id } from "../fields";
 import { pieceRef } from "./piece";
 
 const tileSchema: z.ZodType<PanelRef> = z.strictObject({
   type: z.literal("panel"),
   ...pieceRef,
-  joinedPast: z.boolean(),
+  bypassed: z.boolean(),
 });
 
 const groupSchema: z.ZodType<Group> = z.strictObject({
   type: z.literal("group"),
-  rows: z
-    .array(z.lazy(() => rowSchema))
+  strings: z
+    .array(z.lazy(() => stringSchema))
     .min(1)
     .max(maxPieces),
 });
 
-const rowSchema: z.ZodType<Row> = z.strictObject({
+const stringSchema: z.ZodType<PvString> = z.strictObject({
   id,
   items: z
     .array(z.union([tileSchema, groupSchema]))
@@ -26,9 +26,9 @@ const rowSchema: z.ZodType<Row> = z.strictObject({
   blockingDiode: z.boolean(),
 });
 
-/** One lane of a wiring, as it is written in a plan. */
-export const laneSchema: z.ZodType<PortArray> = z.strictObject({
+/** One port array of a wiring, as it is written in a plan. */
+export const portArraySchema: z.ZodType<PortArray> = z.strictObject({
   inputId: id.nullable(),
   portId: id.nullable(),
-  rows: z.array(rowSchema).max(maxPieces),
+  strings: z.array(stringSchema).max(maxPieces),
 });

@@ -4,7 +4,7 @@ import { stances } from "../../engine/array";
 import { maxOf } from "../bounds";
 import { field, id, name, stated } from "../fields";
 
-/** How the panels stand: which are stowed, tilted, turned, shaded by hand. Apart from wirings, as no plug moves between poses. */
+/** How the panels stand: which are stowed, tilted, turned, shaded by hand. Apart from wirings, as no plug moves between positions. */
 
 const maxSubstrings = 60;
 
@@ -16,7 +16,7 @@ const standSchema = z.strictObject({
   azimuthDeg: stated("azimuthDeg"),
 });
 
-const poseSchema = z.strictObject({
+const positionSchema = z.strictObject({
   id,
   name,
   /** Panels it does not name lie as they are fixed, out and in full light. */
@@ -25,6 +25,6 @@ const poseSchema = z.strictObject({
   hours: z.strictObject({ fromH: field("hoursADay"), toH: field("hoursADay") }).nullable(),
 });
 
-export type PoseSheet = z.infer<typeof poseSchema>;
+export type PositionSheet = z.infer<typeof positionSchema>;
 
-export const schema = z.array(poseSchema).min(1).max(maxOf.poses);
+export const schema = z.array(positionSchema).min(1).max(maxOf.positions);

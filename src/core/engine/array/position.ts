@@ -1,5 +1,5 @@
 import { type Mount } from "../sky";
-import { type PanelRef } from "./lane";
+import { type PanelRef } from "./port-array";
 import { keyOf, type PanelKey } from "./walk";
 
 /** Out: takes what light there is. Stowed: joined but covered. */
@@ -20,15 +20,15 @@ export type Stand = {
 };
 
 /** How the panels stand, by panel; those it says nothing of lie flat, out and in full light. */
-export type Pose = ReadonlyMap<PanelKey, Stand>;
+export type Position = ReadonlyMap<PanelKey, Stand>;
 
 /** Flat, out and in full light. */
 export const lying: Stand = { stance: "out", light: [1], tiltDeg: 0, azimuthDeg: null, mount: null };
 /** Every panel flat, out and in full light. */
-export const allOut: Pose = new Map();
+export const allOut: Position = new Map();
 
-export function standOf(pose: Pose, tile: Pick<PanelRef, "panelId" | "piece">): Stand {
-  return pose.get(keyOf(tile)) ?? lying;
+export function standOf(position: Position, tile: Pick<PanelRef, "panelId" | "piece">): Stand {
+  return position.get(keyOf(tile)) ?? lying;
 }
 
 /** Stowed, shaded or tilted. */

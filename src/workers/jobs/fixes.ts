@@ -1,18 +1,18 @@
-import { findMends } from "@/core/wiring/best-wirings";
+import { findFixes } from "@/core/wiring/best-wirings";
 import { type Plan } from "@/core/plan";
 import { type SolveCache, solvableById } from "@/core/plan-model";
 import { type Fixes } from "@/core/assessment";
 import { type Job } from "../rpc";
 
-export type MendsInput = { readonly plan: Plan; readonly wiringId: string; readonly poseId: string | null };
+export type FixesInput = { readonly plan: Plan; readonly wiringId: string; readonly positionId: string | null };
 
 /** By the finding they are for. */
 export type Remedies = readonly (readonly [string, Fixes])[];
 
-/** What mends the findings of a wiring that do not pass. Tells how many wirings it has tried. */
-export function mendsJob(memory: SolveCache): Job<MendsInput, { readonly tried: number }, Remedies> {
-  return function* mends({ plan, wiringId, poseId }) {
-    const search = findMends(solvableById(plan, wiringId, poseId, memory));
+/** What fixes the findings of a wiring that do not pass. Tells how many wirings it has tried. */
+export function fixesJob(memory: SolveCache): Job<FixesInput, { readonly tried: number }, Remedies> {
+  return function* fixes({ plan, wiringId, positionId }) {
+    const search = findFixes(solvableById(plan, wiringId, positionId, memory));
     let tried = 0;
     for (;;) {
       const step = search.next();
