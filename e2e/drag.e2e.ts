@@ -8,7 +8,7 @@ const besideInHighPortArray = "[data-port-array='station/high'] ul ul [data-tile
 e2eTest("a panel dragged into another row adds its volts there, and the verdict follows", async ({ open, plan }) => {
   const { board, ledger, fields } = await open(`${await plan()}/wiring`);
   await board.stands(home);
-  await board.drag(board.tile("roof.4"), "[data-zone='row:station/low:0:end']");
+  await board.drag(board.tile("roof.4"), "[data-zone='string:station/low:0:end']");
   await board.stands("station/low: bookbay.1-bookbay.2-roof.4");
   await board.said(/number 4 put in string 1 of .*PV 1.*volts add/);
   await ledger.verdict(/Do not connect.*above the max PV voltage of 57\sV/);

@@ -113,7 +113,7 @@ class TwoTabs {
       (portArray) => portArray.startsWith("station/low") && portArray.includes("roof.4"),
     );
     try {
-      await board.drag(board.tile("roof.4"), `[data-zone='row:station/${isLow ? "high" : "low"}:0:end']`);
+      await board.drag(board.tile("roof.4"), `[data-zone='string:station/${isLow ? "high" : "low"}:0:end']`);
       await board.said(/number 4 put in string/);
     } catch (error) {
       if (!again) throw error;
