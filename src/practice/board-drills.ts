@@ -1,45 +1,12 @@
+import { sized } from "./build";
 import { type Random } from "@/core/engine/random";
-import { type PanelSheet } from "@/core/plan";
-import { demoPanels } from "@/demo";
-import { anyPanel, coldVolts, drawsUpTo, drillPlan, grid, portArray, portWith, round, sized } from "./build";
+import { anyPanel, coldVolts, drawsUpTo, drillPlan, portArray, portWith, round } from "./build";
 import { type BoardCase, type Level } from "./case";
+import { onOnePort, twelve, twentyFour } from "./drill-sheets";
 
 /** Drills on the board: panels on the shelf, an input that bears so much, and a wiring that looks right and is not. */
 
 type Make = (draw: Random, level: Level) => BoardCase;
-
-/** So many panels of one kind, in so many strings, on one port. */
-function onOnePort(
-  given: {
-    readonly label: PanelSheet;
-    readonly remedy: readonly [series: number, strings: number];
-    readonly mistake: readonly [series: number, strings: number];
-    readonly recordLowC: number;
-    readonly port: Parameters<typeof portWith>[0];
-    readonly kind?: "powerStation" | "chargeController";
-  },
-  facts: BoardCase["facts"] = {},
-): BoardCase {
-  const { label, remedy, mistake, recordLowC, port, kind = "chargeController" } = given;
-  const count = remedy[0] * remedy[1];
-  return {
-    type: "board",
-    plan: drillPlan({ panels: [{ id: "p", label, count }], ports: [portWith(port)], recordLowC, kind }),
-    remedy: [portArray(grid(...remedy))],
-    mistake: [portArray(grid(...mistake))],
-    facts: {
-      count,
-      recordLowC,
-      vocV: label.vocV ?? 0,
-      vmpV: label.vmpV ?? 0,
-      iscA: label.iscA ?? 0,
-      pmaxW: label.pmaxW ?? 0,
-      maxV: port.maxV ?? 0,
-      minV: port.minV ?? 0,
-      ...facts,
-    },
-  };
-}
 
 const thirdInSeries: Make = (draw, level) => {
   const label = anyPanel(draw);
@@ -101,11 +68,6 @@ const runningForOpen: Make = (draw, level) => {
     { runningV: round(vmp, 1) },
   );
 };
-
-/** Panels of the 12 V class: their volts alone are in the lower tier. */
-function twelve(draw: Random, least = 0.8, most = 0.98): PanelSheet {
-  return sized(demoPanels.rigid120, draw.number(least, most));
-}
 
 const lowerTier: Make = (draw, level) => {
   const label = twelve(draw);
@@ -193,18 +155,6 @@ const wastedByPwm: Make = (draw, level) => {
     { batteryV: 13.2 },
   );
 };
-
-/** Two panels of the 12 V class end to end in one frame. */
-function twentyFour(label: PanelSheet): PanelSheet {
-  return {
-    ...label,
-    name: "Brindlewick BR-240, 24 V class",
-    vmpV: 2 * (label.vmpV ?? 0),
-    vocV: 2 * (label.vocV ?? 0),
-    pmaxW: 2 * (label.pmaxW ?? 0),
-    cellsInSeries: 72,
-  };
-}
 
 const classesMixed: Make = (draw, level) => {
   const small = twelve(draw);

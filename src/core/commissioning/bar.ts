@@ -23,7 +23,7 @@ export type LastReading = { readonly at: Place; readonly quantity: BarredQuantit
 
 /** Under this share of what is expected, in light enough to expect something, it is nothing. */
 const nothingShare = 0.01;
-const minLightWm2 = 200;
+export const minLightWm2 = 200;
 /** From here on a reading is a slip of the point, or another array: until it is read again nothing is plugged in, whichever it is. */
 const farOver = 1.5;
 

@@ -1,7 +1,8 @@
+import { likelySky, type SkyGuess } from "./sky-guess";
 import { type InputWindow } from "../engine/pv-input";
 import { type Bar, barsOf, type LastReading } from "./bar";
 import { expected } from "./expect";
-import { type Cause, causesOf, likelySky, rankWorlds, type SkyGuess } from "./rank";
+import { type Cause, causesOf, rankWorlds } from "./rank";
 import { placeKey, quantities, type Reading } from "./reading";
 import { type ProveTree } from "./tree";
 

@@ -1,7 +1,8 @@
+export { cloudWords, type SkyGuess } from "./sky-guess";
 export { type Bar, type BarReason, isJoinedRead } from "./bar";
 export { diagnose, lastReadings } from "./diagnose";
 export { nextChecks } from "./next-check";
-export { type Cause, cloudWords, type SkyGuess, type Suspicion } from "./rank";
+export { type Cause, type Suspicion } from "./rank";
 export { type Place, placeKey, type Reading } from "./reading";
 export { expected, type ExpectedAll } from "./expect";
 export { leavesOf, type ProveSky, type ProveTree, stringsOf } from "./tree";

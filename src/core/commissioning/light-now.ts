@@ -11,7 +11,7 @@ export type LightGuess = {
 };
 
 /** Shares of a clear sky's light by a word for the clouds: at least, likely, at most. A clear sky is reckoned to ±10 %. */
-const shares: Readonly<Record<NonNullable<ReadSky["cloud"]>, readonly [number, number, number]>> = {
+export const shares: Readonly<Record<NonNullable<ReadSky["cloud"]>, readonly [number, number, number]>> = {
   clear: [0.9, 1, 1.1],
   haze: [0.55, 0.75, 0.95],
   broken: [0.2, 0.65, 1.1],

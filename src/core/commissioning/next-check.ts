@@ -1,5 +1,7 @@
+import { sigmaOf } from "./miss";
+import { type SkyGuess } from "./sky-guess";
 import { type InputWindow } from "../engine/pv-input";
-import { rankWorlds, type RankedWorld, sigmaOf, type SkyGuess } from "./rank";
+import { rankWorlds, type RankedWorld } from "./rank";
 import { type Place, quantities, type Quantity, type Reading, shownAt } from "./reading";
 import { leavesOf, type ProveTree, stringsOf } from "./tree";
 

@@ -1,3 +1,4 @@
+import { type SkyGuess } from "./sky-guess";
 import { usedStrings } from "../protection/cabling";
 import { type InputWindow, type Tracking } from "../engine/pv-input";
 import { type Net } from "../engine/net";
@@ -6,7 +7,7 @@ import { kindOf, type PortArrayContext } from "../plan-model";
 import { rossCPerWm2 } from "../engine/sky";
 import { keyOf, netOfStrings, standOf, type PanelRef, type PanelKey } from "../engine/array";
 import { clearOnPlane, isEven, lightNow, type LightGuess } from "./light-now";
-import { type SkyGuess } from "./rank";
+
 import { type Place } from "./reading";
 import { type ReadPlace, type ReadSky } from "../measurements";
 import { leavesOf, type ProveLeaf, type ProveTree, stringsOf } from "./tree";

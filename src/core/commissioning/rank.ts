@@ -1,20 +1,23 @@
+import { hypothesesFor, slipsAmong } from "./hypotheses";
 import { type InputWindow, type Tracking } from "../engine/pv-input";
 import { type DiagnosisId } from "../measurements";
-import { bothOf, type Hypothesis, hypothesesFor, slipsAmong } from "./hypotheses";
-import { type ProveSky, type ProveTree } from "./tree";
-import { type Place, quantities, type Quantity, type Reading, shownAt } from "./reading";
-import { type Bench, createBench, type Prediction, healthyArray, type Shown } from "./world";
-
-export const cloudWords = ["clear", "haze", "broken", "overcast"] as const;
-export type CloudWord = (typeof cloudWords)[number];
-
-/** The sky of the readings: its light where something measured it, else a word for the clouds. */
-export type SkyGuess = {
-  readonly irradianceWm2: number | null;
-  readonly cloud: CloudWord | null;
-  readonly airTempC: number;
-  readonly rossK: number;
-};
+import { bothOf, type Hypothesis } from "./hypotheses";
+import { type ProveTree } from "./tree";
+import { quantities, type Quantity, type Reading } from "./reading";
+import { type Bench, createBench, type Prediction, healthyArray } from "./world";
+import {
+  type SkyGuess,
+  guessOf,
+  skyWith,
+  lightsFrom,
+  clampLight,
+  typicalOhm,
+  aloneShares,
+  allSharesOf,
+  weakWm2,
+  dirtyShare,
+} from "./sky-guess";
+import { maxMiss, looseShare, missedBy, sharedVolts, missOf } from "./miss";
 
 /** What a log says before anything is read: so much less than due, %, as watts under whatever light. */
 export type Suspicion = { readonly lossPct: number };
@@ -22,29 +25,6 @@ export type Suspicion = { readonly lossPct: number };
 const lossSigma = 3;
 
 export type Cause = { readonly id: DiagnosisId; readonly at: string; readonly share: number };
-
-/** Meters as they are: a share of what they show, and their last digit (physics: ±1 % volts, ±1.5 % amps by hand, labels ±3 %). */
-const voltsShare = 0.012;
-const ampsShare = 0.015;
-/** A tracker stands where power is flat: volts and amps there part from the point of most power by more. */
-const runShare = 0.025;
-const floorV = 0.12;
-const floorA = 0.04;
-/** What one reading may count against a world at most: one slip of the pen refutes nothing. */
-const maxMiss = 40;
-/** Light that something measured is known within so much, by a word for clouds within so much (as a factor, one sigma). */
-const measuredSigma = 0.1;
-const clouds: Readonly<Record<CloudWord, { readonly wm2: number; readonly sigma: number }>> = {
-  clear: { wm2: 850, sigma: 0.25 },
-  haze: { wm2: 650, sigma: 0.35 },
-  broken: { wm2: 500, sigma: 0.6 },
-  overcast: { wm2: 200, sigma: 0.5 },
-};
-const anySky = { wm2: 600, sigma: 0.7 };
-
-/** Below this the sun is weak, W/m²; below this share of what is due all panels are dirty, where the sky is known. */
-const weakWm2 = 400;
-const dirtyShare = 0.84;
 /** From here on a battery takes less and less. */
 const taperSoc = 85;
 
@@ -196,75 +176,6 @@ function noneMiss(count: number): number {
   return 26 + 1.6 * count;
 }
 
-function guessOf({ irradianceWm2, cloud }: SkyGuess) {
-  if (irradianceWm2 !== null) return { wm2: irradianceWm2, sigma: measuredSigma };
-  return cloud === null ? anySky : clouds[cloud];
-}
-
-function skyWith({ airTempC, rossK }: SkyGuess, irradianceWm2: number): ProveSky {
-  return { irradianceWm2, airTempC, rossK };
-}
-
-/** The sky by all that is known of it: by the array's own amps where some were shorted, else as told. */
-export function likelySky(tree: ProveTree, sky: SkyGuess, readings: readonly Reading[]): ProveSky {
-  const guess = guessOf(sky);
-  if (sky.irradianceWm2 !== null) return skyWith(sky, guess.wm2);
-  return skyWith(sky, lightsFrom(createBench(tree, null), sky, readings, guess.wm2).middle);
-}
-
-/** Lights by the array's own shorted amps: the middle of all panels and strings that were shorted, and the least and the most of them. */
-function lightsFrom(bench: Bench, sky: SkyGuess, readings: readonly Reading[], guessWm2: number) {
-  const at = bench.predict(healthyArray(skyWith(sky, guessWm2)));
-  const shares = readings
-    .flatMap(({ at: place, shortA }) => {
-      const due = shownAt(at, place)?.shortA ?? 0;
-      return shortA === null || due <= 0 || shortA <= minShortA ? [] : [shortA / due];
-    })
-    .sort((a, b) => a - b);
-  const light = (share: number | undefined) => clampLight(guessWm2 * (share ?? 1));
-  return {
-    middle: light(shares[Math.floor(shares.length / 2)]),
-    ends: [light(shares[0]), light(shares.at(-1))],
-  };
-}
-const minShortA = 0.05;
-
-function clampLight(wm2: number): number {
-  return Math.min(1400, Math.max(15, wm2));
-}
-
-/** One string's, or with 0 the whole array's, volts over amps at its best: what bad joints are measured by. */
-function typicalOhm({ strings, array }: Prediction, n: number): number {
-  const { openV, shortA } = (n === 0 ? array : strings[n - 1]) ?? array;
-  return (openV ?? 0) / Math.max(0.05, shortA ?? 0);
-}
-
-/** What a panel read alone shows, as shares of what was meant; null where it was not. */
-function aloneShares(prediction: Prediction, readings: readonly Reading[], leaf: number, at: number) {
-  const read = readings.find(({ at }) => at.type === "panel" && at.id === leaf);
-  const due = prediction.panels.get(leaf);
-  if (read === undefined || read.openV === null || read.shortA === null || due === undefined) return null;
-  return { volts: read.openV / (due.openV ?? 1), amps: read.shortA / Math.max(0.01, due.shortA ?? 1), at };
-}
-
-/** What all panels read alone show of what was meant, where they agree; null where none was, or they do not. */
-function allSharesOf(prediction: Prediction, readings: readonly Reading[]) {
-  const ratios = (quantity: "openV" | "shortA") =>
-    readings
-      .flatMap(({ at, ...reading }) => {
-        const [read, is] = [reading[quantity], shownAt(prediction, at)?.[quantity] ?? null];
-        return at.type === "input" || read === null || is === null || is <= 0 || read <= 0 ? [] : [read / is];
-      })
-      .sort((a, b) => a - b);
-  const [volts, amps] = [ratios("openV"), ratios("shortA")];
-  const middle = volts[Math.floor(volts.length / 2)];
-  if (middle === undefined || Math.abs(middle - 1) < minOtherShare) return null;
-  // light fits the amps: what is left of them is the panels' own
-  return { volts: middle, amps: amps.length === 0 ? 1 : (amps[Math.floor(amps.length / 2)] ?? 1) };
-}
-/** Nearer to what was meant than this it is the label, the air, the meter. */
-const minOtherShare = 0.055;
-
 /** How badly worlds fit, by whichever of some lights fits best. */
 function weigher(
   bench: Bench,
@@ -309,74 +220,8 @@ function roundedLight(wm2: number): number {
   return Number(clampLight(wm2).toPrecision(3));
 }
 
-const shares: Readonly<Record<Quantity, number>> = {
-  openV: voltsShare,
-  shortA: ampsShare,
-  runV: runShare,
-  runA: runShare,
-};
-const floors: Readonly<Record<Quantity, number>> = { openV: floorV, shortA: floorA, runV: floorV, runA: floorA };
-
-/** How far a reading may be off, as one sigma, where one of the two values is the true one. */
-export function sigmaOf(quantity: Quantity, a: number, b: number): number {
-  return floors[quantity] + shares[quantity] * Math.max(Math.abs(a), Math.abs(b));
-}
-
-/**
- * Panels in a string that is held far below its best share its volts by the last hundredth of their amps: what one of them then shows
- * while it runs says little.
- */
-function looseV(at: Place, quantity: Quantity, due: Shown | null): number {
-  if (at.type !== "panel" || quantity !== "runV" || due === null || due.openV === null || due.runV === null) return 0;
-  return due.runV < flatShare * due.openV ? looseShare * due.openV : 0;
-}
-const flatShare = 0.74;
-const looseShare = 0.35;
-
-type Missed = { readonly quantity: Quantity; readonly off: number; readonly is: number; readonly sigma: number };
-
-function missedBy(prediction: Prediction, readings: readonly Reading[]): Missed[] {
-  return readings.flatMap((reading) => {
-    const due = shownAt(prediction, reading.at);
-    return quantities.flatMap((quantity): Missed[] => {
-      const [read, is] = [reading[quantity], due?.[quantity] ?? null];
-      return read === null || is === null
-        ? []
-        : [{ quantity, off: read - is, is, sigma: sigmaOf(quantity, is, read) + looseV(reading.at, quantity, due) }];
-    });
-  });
-}
-
-/** Labels, air and the meter are off in all volts alike: known within this share, one sigma. */
-const sharedVoltsSigma = 0.022;
-
-/** By what share all volts are off together: the likeliest, those left out that no such share explains. */
-function sharedVolts(missed: readonly Missed[]): number {
-  let [top, bottom] = [0, 1 / sharedVoltsSigma ** 2];
-  for (const { quantity, off, is, sigma } of missed) {
-    if (quantity !== "openV" && quantity !== "runV") continue;
-    if (Math.abs(off) > 3 * sigma + 0.06 * Math.abs(is)) continue;
-    top += (off * is) / sigma ** 2;
-    bottom += is ** 2 / sigma ** 2;
-  }
-  return top / bottom;
-}
-
-/** Twice the unlikelihood of all readings in a world: squares of misses in units of what meters may be off. */
-function missOf(prediction: Prediction, readings: readonly Reading[]): number {
-  const missed = missedBy(prediction, readings);
-  const shared = sharedVolts(missed);
-  return missed.reduce(
-    (sum, { quantity, off, is, sigma }) => {
-      const own = quantity === "openV" || quantity === "runV" ? off - shared * is : off;
-      return sum + Math.min(maxMiss, (own / sigma) ** 2);
-    },
-    (shared / sharedVoltsSigma) ** 2,
-  );
-}
-
 /** Whether all readings lie within what meters, labels, air and sky allow where nothing is wrong. */
-function fits(
+export function fits(
   { prediction, light }: Scored,
   guess: { readonly wm2: number; readonly sigma: number },
   { irradianceWm2 }: SkyGuess,

@@ -1,7 +1,8 @@
+import { type Wait } from "./step-things";
 import { hourMs, minuteMs } from "../engine/numeric";
 import { type Fixing } from "../plan";
 import { sealantHours, tapeHours } from "./cure";
-import { type StepId, stepFacts, type Wait } from "./steps";
+import { type StepId, stepFacts } from "./steps";
 
 /** When each step is begun, done and waited for: what is done counts as it was, what is not follows on. */
 export type Timed = {

@@ -1,3 +1,4 @@
+export { given, type Material, materials, type Thing, type Tool, tools } from "./step-things";
 export {
   type Adhesive,
   anchorEachN,
@@ -19,15 +20,5 @@ export { procedureOf } from "./procedure";
 export { type Held, mountReport, type MountReport, reportClock, type MountEnvironment } from "./report";
 export { mountingMethods, roofSurfaceOf } from "./methods";
 export { roofSurfaceFacts } from "./roof-surfaces";
-export {
-  given,
-  type Material,
-  materials,
-  stepFacts,
-  type StepId,
-  stepIds,
-  type Thing,
-  type Tool,
-  tools,
-} from "./steps";
+export { stepFacts, type StepId, stepIds } from "./steps";
 export { basesKg, guideTorqueNm, rivetNutHoleMm, type Taken } from "./takes";

@@ -1,3 +1,4 @@
+import { type Tool } from "./step-things";
 import { type Fixing, type Plan } from "../plan";
 import { type Parked } from "../layout/roof";
 import { type Mount } from "../engine/sky";
@@ -8,7 +9,7 @@ import { feetOf, type Hold, holdOf } from "./hold";
 import { type Load, loadOn, surfacesUnder } from "./load";
 import { type Conditions } from "./methods";
 import { conditionsOf, procedureOf } from "./procedure";
-import { type StepId, type Tool } from "./steps";
+import { type StepId } from "./steps";
 import { type Taken, takesOf, toolsOf } from "./takes";
 
 /** What a fixing is judged by besides the plan itself. */

@@ -1,8 +1,9 @@
+import { type Material, materials, type Tool, tools } from "./step-things";
 import { type Fixing, type Plan } from "../plan";
 import { feetOf, type Hold } from "./hold";
 import { type Load, surfacesUnder } from "./load";
 import { mountingMethods } from "./methods";
-import { type Material, materials, type StepId, stepFacts, type Tool, tools } from "./steps";
+import { type StepId, stepFacts } from "./steps";
 
 /** What fixing some panels takes: a line of a list to buy by. */
 export type Taken = {

@@ -1,3 +1,6 @@
+export { extraPanels, type Missing } from "./kinds";
+export { recordLowOf, assumedSite, assumedLatitudeDeg } from "./assumed-site";
+export { kindOfPiece } from "./kinds";
 export { codeTableFactor } from "./code-table";
 export { type Assumption, type Term } from "./assumption";
 export {
@@ -29,16 +32,10 @@ export {
   portArrayOf,
   type NamedPosition,
   solvableWiring,
-  recordLowOf,
   mountReports,
-  extraPanels,
   portOf,
-  kindOfPiece,
-  assumedSite,
-  assumedLatitudeDeg,
   mountEnvironment,
   inPortOrder,
-  type Missing,
   cableEnvironment,
 } from "./solvable-wiring";
 export { type ColdBy, type ColdVolts } from "./cold-volts";

@@ -8,24 +8,23 @@ import { FileDown, FilePlus2, FileUp } from "lucide-react";
 import Link from "next/link";
 import { useMemo, useRef, useState } from "react";
 import { browserClient, type InputRecord, type PanelRecord, type UnreadableSheet } from "@/api";
-import { linesOf, panelColumns, portColumns, type Sheets, writeLibrary, writeTable } from "@/core/library";
+import { type Sheets, writeLibrary } from "@/core/library";
 import { blankDevice, blankLabel, type DeviceSheet, deviceSchema, labelSchema, type PanelSheet } from "@/core/plan";
 import { ReadIn, ReadInButton, useReadingIn } from "@/features/label-import";
 import { type ShelfName } from "@/workers";
-import { csvText, ThemeSwitch, downloadFile, PageHead, ReadyMark, UnitSwitch, useUnits } from "@/ui";
+import { ThemeSwitch, downloadFile, PageHead, ReadyMark, UnitSwitch, useUnits } from "@/ui";
 import { counted } from "@/messages/en";
-import { EditSheet } from "./EditSheet";
 import { InputEditor, PanelEditor } from "./editors";
 import { inputExtras, inputTable } from "./input-shelf";
-import { LeftSheets } from "./LeftSheets";
 import { panelExtras, panelTable } from "./panel-shelf";
 import { ReadFile } from "./ReadFile";
-import { type SheetEditor } from "./sheet-editor";
 import { SheetTable } from "./SheetTable";
 import { Unreadable } from "./Unreadable";
 import { withoutDuplicates, useFileRead } from "./useFileRead";
-import { type Shelf, useShelf } from "./useShelf";
+import { useShelf } from "./useShelf";
 import { libraryViewTexts } from "@/messages/en/library/view";
+import { LeftOn, OpenSheet } from "./OpenSheet";
+import { saveTable, batchReport, chosenWords } from "./table-files";
 
 type Props = {
   readonly shelf: ShelfName;
@@ -266,59 +265,6 @@ export function LibraryView({ shelf, panels, inputs, unreadable }: Props) {
   );
 }
 
-type AnyRecord = PanelRecord | InputRecord;
-
-/** What was left unsaved of a shelf. */
-function LeftOn<Sheet extends { readonly name: string }, R extends AnyRecord & { readonly sheet: Sheet }>({
-  shelf,
-}: {
-  shelf: Shelf<Sheet, R>;
-}) {
-  return (
-    <LeftSheets<Sheet>
-      left={shelf.left}
-      onShelf={(id) => shelf.records.some((record) => record.id === id)}
-      onOpen={shelf.open}
-      onKeep={(draft) => void shelf.keepLeft(draft)}
-      onDiscard={shelf.discard}
-    />
-  );
-}
-
-type OpenProps<Sheet, R> = {
-  readonly shelf: Shelf<Sheet, R>;
-  readonly fileText: (sheet: Sheet) => string;
-  readonly children: (editor: SheetEditor<Sheet>, sheet: Sheet) => React.ReactNode;
-};
-
-/** The sheet of a shelf that is open. */
-function OpenSheet<Sheet extends { readonly name: string }, R extends AnyRecord & { readonly sheet: Sheet }>({
-  shelf,
-  fileText,
-  children,
-}: OpenProps<Sheet, R>) {
-  const { editor } = shelf;
-  const record = shelf.records.find(({ id }) => id === editor?.id);
-  if (editor === null || record === undefined) return null;
-  return (
-    <EditSheet<Sheet>
-      key={editor.id}
-      editor={editor}
-      record={record}
-      fileText={fileText}
-      onClose={shelf.close}
-      onCopy={(sheet) => void shelf.start({ ...sheet, name: copyName(sheet.name) })}
-      onNew={() => (editor.store.getState().save.type === "gone" ? shelf.forget(record.id) : shelf.close())}
-      onRetire={(retired) => {
-        void shelf.retire([record.id], retired);
-        shelf.close();
-      }}
-    >
-      {(sheet) => children(editor, sheet)}
-    </EditSheet>
-  );
-}
-
 function useShown<R extends PanelRecord | InputRecord>(records: readonly R[], withRetired: boolean): readonly R[] {
   return useMemo(() => records.filter(({ retired }) => withRetired || !retired), [records, withRetired]);
 }
@@ -335,35 +281,4 @@ function ShelfLink({ name, here, children }: { name: ShelfName; here: ShelfName;
       {children}
     </Button>
   );
-}
-
-function chosenWords(chosen: number): string {
-  return chosen === 0 ? "all shown" : libraryViewTexts.chosenSelected(chosen);
-}
-
-function copyName(name: string): string {
-  return `${name.slice(0, 70)}, copy`;
-}
-
-async function saveTable(shelf: ShelfName, sheets: Sheets): Promise<void> {
-  const rows =
-    shelf === "panels"
-      ? writeTable(panelColumns, sheets.panels)
-      : writeTable(portColumns, sheets.inputs.flatMap(linesOf));
-  downloadFile(`${shelf}.csv`, "text/csv", await csvText(rows));
-}
-
-/** What became of many sheets that were read at once. */
-function batchReport(read: Sheets, fresh: Sheets): string {
-  const [all, put] = [read, fresh].map(({ panels, inputs }) => panels.length + inputs.length);
-  const known = (all ?? 0) - (put ?? 0);
-  const isWhole = ({ pmaxW, vocV, iscA, vmpV, impA }: PanelSheet) => ![pmaxW, vocV, iscA, vmpV, impA].includes(null);
-  const gaps = fresh.panels.filter((sheet) => !isWhole(sheet)).map(({ name }) => name);
-  return [
-    libraryViewTexts.added(put ?? 0),
-    known > 0 ? libraryViewTexts.known(known) : "",
-    gaps.length > 0 ? libraryViewTexts.withGapsToBeFilledInFromThe(gaps.join(", ")) : "",
-  ]
-    .filter((part) => part !== "")
-    .join(" ");
 }

@@ -1,14 +1,13 @@
 "use client";
 
+import { put } from "./move-commands";
+import { toggleShade } from "./stand-commands";
+import { litKeys } from "./board-facts";
 import { Keyboard } from "lucide-react";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import { completeLabel, readLabel } from "@/core/engine/panel";
-import { type Finding } from "@/core/assessment";
-import { type Level, worstLevel } from "@/core/checks";
 import { portOf, type TileState } from "@/core/plan-model";
 import {
   keyOf,
-  type PortArray,
   portArrayKey,
   locate,
   lying,
@@ -24,7 +23,7 @@ import { useActions, useDeskState, useJudgement } from "@/features/plan-session"
 import { skyWords } from "@/messages/en/window-chart/operating";
 import { ToolButton, Region } from "@/ui";
 import style from "./board.module.css";
-import { portArrayName, portArrayRefs, put, tilesByKey, tileWords, toggleShade } from "./commands";
+import { portArrayName, portArrayRefs, tilesByKey, tileWords } from "./commands";
 import { DragSurface } from "./DragSurface";
 import { FillPortArray } from "./FillPortArray";
 import { Inspector } from "./Inspector";
@@ -38,6 +37,7 @@ import { type Target } from "./targets";
 import { TileView } from "./TileView";
 import { useBoard } from "./useBoard";
 import { boardTexts } from "@/messages/en/string-board/view";
+import { worstOfPortArray, substringsOfLabel } from "./board-facts";
 
 type Props = {
   readonly chosenPortArray: string | null;
@@ -311,34 +311,4 @@ export function Board({ chosenPortArray, onChoosePortArray, around, mayGrow = tr
       {helpOpen && <KeyList around={around} onClose={() => setHelpOpen(false)} />}
     </Region>
   );
-}
-
-function litKeys(finding: Finding | undefined, portArrays: readonly PortArray[]): ReadonlySet<PanelKey> {
-  if (finding === undefined) return new Set();
-  if (finding.tiles.length > 0) return new Set(finding.tiles);
-  const { subject } = finding;
-  if (subject.type !== "portArray" && subject.type !== "group") return new Set();
-  return new Set(
-    portArrays
-      .filter(
-        (portArray) =>
-          portArray.inputId === subject.inputId && (subject.type === "group" || portArray.portId === subject.portId),
-      )
-      .flatMap((portArray) => tilesOfStrings(portArray.strings).map(keyOf)),
-  );
-}
-
-function worstOfPortArray(findings: readonly Finding[], inputId: string, portId: string): Level {
-  return worstLevel(
-    findings.filter(
-      ({ subject }) => subject.type === "portArray" && subject.inputId === inputId && subject.portId === portId,
-    ),
-  );
-}
-
-function substringsOfLabel(label: Parameters<typeof readLabel>[0]): number {
-  const reading = readLabel(label);
-  return reading.type === "label"
-    ? Math.max(1, completeLabel(reading.label).label.bypassDiodes)
-    : Math.max(1, label.bypassDiodes ?? 1);
 }

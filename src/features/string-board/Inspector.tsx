@@ -1,28 +1,12 @@
 "use client";
 
+import { besideBefore, type Move, movesOf, moveTo, nudge } from "./move-commands";
+import { setStands, tiltBy, toggleShade, toggleStowed, toggleTakenOut } from "./stand-commands";
 import { memo, useCallback } from "react";
 import { keyOf, lightAt, locate, standOf, type PanelKey } from "@/core/engine/array";
 import { ChoiceField, TextButton } from "@/ui";
 import style from "./board.module.css";
-import {
-  besideBefore,
-  type Board,
-  copy,
-  diode,
-  merge,
-  type Move,
-  movesOf,
-  moveTo,
-  nudge,
-  setStands,
-  split,
-  tilesByKey,
-  tileWords,
-  tiltBy,
-  toggleShade,
-  toggleStowed,
-  toggleTakenOut,
-} from "./commands";
+import { type Board, copy, diode, merge, split, tilesByKey, tileWords } from "./commands";
 import { type Act } from "./useBoard";
 import { inspectorTexts } from "@/messages/en/string-board/view";
 

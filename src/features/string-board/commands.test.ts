@@ -1,3 +1,5 @@
+import { besideBefore, movesOf, moveTo, nudge, put, toPortArray } from "./move-commands";
+import { setStands, tiltBy, toggleShade, toggleStowed, toggleTakenOut } from "./stand-commands";
 import fc from "fast-check";
 import { applyChange, type Plan, readPlan, record, redo, startHistory, undo, positionIn } from "@/core/plan";
 import { assessReady, lookInto } from "@/core/assessment";
@@ -5,7 +7,6 @@ import { solvableById, createSolveCache } from "@/core/plan-model";
 import { keyOf, type Place, tilesOf, type PanelKey } from "@/core/engine/array";
 import { demoPlan, runs } from "@/testing";
 import {
-  besideBefore,
   type Board,
   copy,
   diode,
@@ -13,19 +14,9 @@ import {
   fillWords,
   portArrayRefs,
   merge,
-  movesOf,
-  moveTo,
-  nudge,
   type Outcome,
-  put,
-  setStands,
   shelfOf,
   split,
-  tiltBy,
-  toPortArray,
-  toggleShade,
-  toggleStowed,
-  toggleTakenOut,
 } from "./commands";
 import { boardKeys, moveKeys } from "./shortcuts";
 

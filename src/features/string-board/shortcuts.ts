@@ -1,22 +1,7 @@
+import { besideBefore, nudge, put, toPortArray } from "./move-commands";
+import { setStands, tiltBy, toggleShade, toggleStowed, toggleTakenOut } from "./stand-commands";
 import { partsOfKey, type PanelKey } from "@/core/engine/array";
-import {
-  besideBefore,
-  type Board,
-  copy,
-  countBy,
-  diode,
-  merge,
-  nudge,
-  type Outcome,
-  put,
-  setStands,
-  split,
-  tiltBy,
-  toPortArray,
-  toggleShade,
-  toggleStowed,
-  toggleTakenOut,
-} from "./commands";
+import { type Board, copy, countBy, diode, merge, type Outcome, split } from "./commands";
 import { shortcutsTexts } from "@/messages/en/string-board/view";
 
 /** A key of the board: what to press, what it does, and the doing. */

@@ -1,2 +1,3 @@
+export { type Doubt, draftOf, type PanelFields, type PanelRead } from "./panel-read";
 export { type InputRead } from "./inputs";
-export { type Doubt, draftOf, maxText, type PanelFields, type PanelRead, readText } from "./read";
+export { maxText, readText } from "./read";

@@ -13,7 +13,7 @@ export type Found = {
     "V" | "A" | "W" | null;
 };
 
-type Name = { readonly field: ReadField; readonly at: number; readonly end: number };
+export type Name = { readonly field: ReadField; readonly at: number; readonly end: number };
 
 /** The names of fields in a line, none within another. */
 export function namesIn(line: string, fields: TextFields = textFields): Name[] {

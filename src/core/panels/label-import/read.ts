@@ -1,25 +1,12 @@
-import { doubtsAbout, type LabelDraft, type ReadingKind, readingsThatFit } from "../../engine/panel";
 import { cellsIn, priceIn, sizeIn } from "./extras";
-import { everyday, type ReadField, standard } from "./fields";
+import { everyday, standard } from "./fields";
 import { type InputRead, inputIn } from "./inputs";
 import { figuresIn } from "./number";
 import { type Found, namesIn, pairsIn } from "./pairs";
 import { type Cell, type Line, linesOf, type Place, placeOf } from "./plain";
+import { nameFrom, modelIn, withModel, joined } from "./model-name";
+import { type PanelRead, readOf, type Gathered } from "./panel-read";
 
-/** Fields of a panel as a text states them. */
-export type PanelFields = Partial<Record<ReadField | "lengthMm" | "widthMm" | "price", number>> & {
-  name?: string;
-  currency?: string;
-};
-export type Doubt = { readonly field: string; readonly value: number; readonly why: string };
-export type PanelRead = {
-  readonly fields: PanelFields;
-  /** The words each value came from. */ readonly from: Readonly<Record<string, string>>;
-  /** Where their numbers stand in the text. */ readonly places: Readonly<Record<string, Place>>;
-  readonly doubts: readonly Doubt[];
-  /** Readings that would make it agree with itself, best first; none is taken unasked. */
-  readonly offers: readonly { readonly fields: PanelFields; readonly why: ReadingKind | "looks" }[];
-};
 export type TextReading = {
   readonly panels: readonly PanelRead[];
   readonly inputs: readonly InputRead[];
@@ -61,7 +48,7 @@ export function readText(text: string): TextReading {
 }
 
 /** Values of the lines of the text at hand: asked for several times of each. */
-const known = new Map<string, readonly Found[]>();
+export const known = new Map<string, readonly Found[]>();
 function pairsOf(words: string): readonly Found[] {
   const before = known.get(words);
   if (before !== undefined) return before;
@@ -111,12 +98,6 @@ type Columns =
   | { readonly type: "models"; readonly names: readonly string[] }
   | { readonly type: "conditions"; readonly use: number }
   | null;
-
-type Gathered = {
-  readonly name: string;
-  readonly found: (Found & { readonly place: Place })[];
-  readonly extras: Partial<Record<string, { value: number | string; words: string; place: Place }>>;
-};
 
 function panelsIn({ head, lines }: Part): { readonly reads: PanelRead[]; readonly left: string[] } {
   const model = lines.map(({ words }) => modelIn(words)).find((each) => each !== null);
@@ -269,139 +250,4 @@ function takeExtras({ extras }: Gathered, words: string, placed: (at: number, en
   if (cells !== null && extras["cellsInSeries"] === undefined)
     extras["cellsInSeries"] = { value: cells.cells, words: cells.words, place: placeIn(cells.words) };
   return size !== null || price !== null || cells !== null;
-}
-
-/** Values nearer than this share are the same, said twice. */
-const same = 0.005;
-
-function readOf({ name, found, extras }: Gathered, head: string): PanelRead {
-  const fields: PanelFields = name === "" ? {} : { name };
-  const from: Record<string, string> = {};
-  const places: Record<string, Place> = {};
-  const doubts: Doubt[] = [];
-  const put = (field: ReadField, value: number, words: string, place: Place | null) => {
-    const before = fields[field];
-    if (before === undefined) {
-      fields[field] = value;
-      from[field] = words;
-      if (place !== null) places[field] = place;
-    } else if (Math.abs(value - before) > same * Math.abs(before))
-      doubts.push({ field, value, why: `“${words}” says otherwise` });
-  };
-  for (const { field, value, others, words, perDegree, place } of found) {
-    if (perDegree !== null) continue;
-    put(field, value, words, place);
-    for (const other of others)
-      if (field !== "maxSystemV") doubts.push({ field, value: other, why: `“${words}” may be read so` });
-  }
-  // volts, amps and watts a degree are shares once the whole is known
-  for (const { field, value, words, perDegree, place } of found) {
-    const whole =
-      perDegree === "V" ? fields.vocV : perDegree === "A" ? fields.iscA : perDegree === "W" ? fields.pmaxW : undefined;
-    if (perDegree !== null && whole !== undefined)
-      put(field, Number(((100 * value) / whole).toPrecision(4)), words, place);
-  }
-  for (const [field, extra] of Object.entries(extras))
-    if (extra !== undefined && fields[field as keyof PanelFields] === undefined) {
-      (fields as Record<string, number | string>)[field] = extra.value;
-      from[field] = extra.words;
-      places[field] = extra.place;
-    }
-  for (const { values, unit } of figuresIn(head)) {
-    const [watts] = values;
-    if (!/^wp?$/i.test(unit) || watts === undefined || watts < 3 || watts > 900) continue;
-    if (fields.pmaxW === undefined) put("pmaxW", watts, head, null);
-    else if (Math.abs(watts - fields.pmaxW) > 0.02 * fields.pmaxW)
-      doubts.push({ field: "pmaxW", value: watts, why: "the heading says otherwise" });
-  }
-  return proofRead({ fields, from, places, doubts, offers: [] });
-}
-
-/** What the numbers say of one another: every one that is part of a contradiction is doubted, and readings that would end it are offered. */
-function proofRead(read: PanelRead): PanelRead {
-  const { fields } = read;
-  const draft = draftOf(fields);
-  const all = doubtsAbout(draft);
-  if (all.length === 0) return read;
-  // where one value lies beyond another, what follows from both says nothing new
-  const plain = all.filter(({ type }) => type !== "fillFactor" && type !== "voltageRatio" && type !== "currentRatio");
-  const contradictions = plain.length > 0 ? plain : all;
-  const offers = readingsThatFit(draft).map(({ patch, how }) => ({ fields: { ...fields, ...patch }, why: how }));
-  // each value with the first contradiction that it is part of
-  const reasons = new Map<string, string>();
-  for (const { type, field } of contradictions)
-    for (const each of [field, ...(partners[type] ?? [])]) if (!reasons.has(each)) reasons.set(each, type);
-  const doubts = [...reasons].flatMap(([field, why]): Doubt[] => {
-    const value = fields[field as ReadField];
-    return value === undefined || read.doubts.some((known) => known.field === field) ? [] : [{ field, value, why }];
-  });
-  return { ...read, doubts: [...read.doubts, ...doubts], offers };
-}
-
-/** The other fields a contradiction is between. */
-const partners: Readonly<Record<string, readonly (keyof LabelDraft)[]>> = {
-  vmpNotBelowVoc: ["vocV"],
-  impNotBelowIsc: ["iscA"],
-  powerNotProduct: ["vmpV", "impA"],
-  voltageRatio: ["vocV"],
-  currentRatio: ["iscA"],
-  fillFactor: ["vocV", "iscA"],
-  wattsPerArea: ["lengthMm", "widthMm"],
-  voltsPerCell: ["vocV"],
-};
-
-export function draftOf(fields: PanelFields): LabelDraft {
-  const of = (field: ReadField | "lengthMm" | "widthMm") => fields[field] ?? null;
-  return {
-    pmaxW: of("pmaxW"),
-    vocV: of("vocV"),
-    iscA: of("iscA"),
-    vmpV: of("vmpV"),
-    impA: of("impA"),
-    tempCoVocPctPerC: of("tempCoVocPctPerC"),
-    tempCoIscPctPerC: of("tempCoIscPctPerC"),
-    tempCoPmaxPctPerC: of("tempCoPmaxPctPerC"),
-    cellsInSeries: of("cellsInSeries"),
-    bypassDiodes: of("bypassDiodes"),
-    maxSeriesFuseA: of("maxSeriesFuseA"),
-    maxSystemV: of("maxSystemV"),
-    cellType: "mono",
-    lengthMm: of("lengthMm"),
-    widthMm: of("widthMm"),
-  };
-}
-
-/** What every panel is called. */
-const generic =
-  /\b(?:\d+ ?Wp? )?(?:mono(?:crystalline)? |poly(?:crystalline)? |flexible |folding |portable )?(?:solar|pv|photovoltaic) (?:panel|charge controller|module)\b.*$/i;
-
-/** A name from a heading: without what every panel is called, and without its watts. */
-function nameFrom(head: string): string {
-  return head
-    .replace(/^(?:solar )?(?:panel|module|solarmodul|station|power station)\s+(?=\S)/i, "")
-    .replace(/^\d+ ?Wp?\s+/i, "")
-    .split(/[,(|]/, 1)
-    .join("")
-    .replace(generic, "")
-    .replace(/\b(?:portable )?power station\b.*$/i, "")
-    .replace(/\bseries\b.*$/i, "")
-    .trim()
-    .slice(0, 80);
-}
-
-/** What a line calls the model, if it says so. */
-function modelIn(words: string): string | null {
-  const model = /^(?:module )?(?:type|model|typ|modell)(?: no\.?| number| name)? ?[:=.] ?(?=\S)([^;,|]{2,40})/i.exec(
-    words,
-  )?.[1];
-  return model === undefined || !/\d/.test(model) ? null : model.trim();
-}
-
-function withModel(maker: string, model: string): string {
-  return maker === "" || maker.includes(model) ? maker || model : `${maker} ${model}`.slice(0, 80);
-}
-
-function joined(family: string, model: string): string {
-  const [first = ""] = family.split(" ");
-  return first === "" || model.toLowerCase().includes(first.toLowerCase()) ? model : `${first} ${model}`;
 }

@@ -1,3 +1,5 @@
+export { copperOf, type PortArrayCopper, noCopper } from "./cable-ohms";
+export { type CableEnvironment, type ResolvedRun, type RunPart } from "./resolve-run";
 export {
   adapterPart,
   adaptersOf,
@@ -22,19 +24,13 @@ export {
   type WiredBranch,
 } from "./branches";
 export {
-  type CableEnvironment,
   batteryRun,
   batteryVoltsOf,
   bondRun,
-  copperOf,
   faultThrough,
   isMeasured,
-  type PortArrayCopper,
   lossThatCounts,
-  noCopper,
   outputOf,
-  type ResolvedRun,
-  type RunPart,
   runsOfPortArray,
   sizeThatCounts,
   usedStrings,

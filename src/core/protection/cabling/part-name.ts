@@ -1,5 +1,5 @@
+import { type ResolvedRun } from "./resolve-run";
 import { type BranchPlace } from "./branches";
-import { type ResolvedRun } from "./runs";
 
 /** How the cable, fuse or switch that is spoken of is called: by what it is and where. */
 export type CablingPartName = {

@@ -1,18 +1,20 @@
-import { type Battery, type Plan } from "../../plan";
+import { drawDays } from "./days";
+import { type Plan } from "../../plan";
 import { type SolveCache, solvableWiring } from "../../plan-model";
 import { skylineOf } from "../../engine/light";
 import { needByHour, seasonOf, sourcesByHour } from "../../need";
 import { daysIn, kindsOfDay, type SkyHour, type WeatherYear } from "../../engine/weather";
 import { createArray, type PortArrayHour } from "./array";
-import { type DayDrawn, drawDays } from "./days";
+import { type DayDrawn } from "./days";
 import { createTrackerCache, type Stay } from "./facing";
 import { lossNames, type MonthAccount, noLosses } from "./losses";
 import { positionsByHour } from "./positions-by-hour";
 import { createRoofShade } from "./roof-shade";
 import { sharesOf } from "./shares";
-import { type DayOfRun, isMissed, runStore, type StoreRun, storesOf } from "./battery-simulation";
+import { runStore, type StoreRun, storesOf } from "./battery-simulation";
 import { skyOf } from "./sky-of";
 import { type WeatherSource } from "./weather-of";
+import { type StoreYear, missedByMonth, storeYear, type DaySheet } from "./store-year";
 
 /** How finely a year is gone through. `quick`: a first answer within a few per cent, in a fifth of the time. */
 export type Fineness = "full" | "quick";
@@ -45,14 +47,6 @@ export type TypicalHour = {
   readonly chargePct: number | null;
 };
 
-export type StoreYear = {
-  readonly batteryId: Battery["id"] | null;
-  readonly missedPctByMonth: readonly (number | null)[];
-  /** Most days one after another on which the need is not met. */ readonly longestRun: number;
-  /** The fortnight in which the charge is lowest, in all the years gone through. */
-  readonly darkest: readonly DayOfRun[];
-};
-
 export type PlanYear = {
   readonly source: WeatherSource;
   readonly fineness: Fineness;
@@ -78,15 +72,6 @@ export type YearParts = {
 const drawnYears: Readonly<Record<Fineness, number>> = { full: 20, quick: 3 };
 const kindsIn: Readonly<Record<Fineness, number>> = { full: kindsOfDay, quick: 2 };
 export const yearSeed = 20_260;
-
-/** All hours of a kind of day, as the array found them. */
-type DaySheet = {
-  readonly month: number;
-  /** How many days of the year it stands for. */ readonly days: number;
-  readonly airC: Float64Array;
-  /** By hour. */ readonly offeredW: Float64Array;
-  /** By port array, by hour. */ readonly takenW: readonly Float64Array[];
-};
 
 /**
  * A year of a wiring: every panel's light and heat by hour, the net, the ports and what they share, then the batteries through
@@ -241,44 +226,6 @@ function dailyIn({ need }: Plan, month: number, stays: readonly Stay[]): { needW
   return {
     needWh: batteryIds.reduce((sum, batteryId) => sum + total(needByHour(need, season, batteryId)), 0),
     sourcesWh: total(sourcesByHour(need, season)),
-  };
-}
-
-/** Days in a hundred of each month on which some store does not meet its need. */
-function missedByMonth(runs: readonly StoreRun[]): number[] {
-  const [first] = runs;
-  const [all, lost] = [Array.from({ length: 12 }, () => 0), Array.from({ length: 12 }, () => 0)];
-  for (const [k, { month }] of (first?.days ?? []).entries()) {
-    all[month - 1] = (all[month - 1] ?? 0) + 1;
-    const missed = runs.some(({ days }) => days[k] !== undefined && isMissed(days[k]));
-    if (missed) lost[month - 1] = (lost[month - 1] ?? 0) + 1;
-  }
-  return all.map((many, k) => (many > 0 ? (100 * (lost[k] ?? 0)) / many : 0));
-}
-
-const fortnight = 14;
-
-function storeYear(batteryId: string | null, days: readonly DayOfRun[]): StoreYear {
-  let [run, longestRun] = [0, 0];
-  for (const day of days) {
-    run = isMissed(day) ? run + 1 : 0;
-    longestRun = Math.max(longestRun, run);
-  }
-  const months = Array.from({ length: 12 }, (_, k) => days.filter(({ month }) => month === k + 1));
-  const shortOf = (from: number) =>
-    days.slice(from, from + fortnight).reduce((sum, { needWh, sunWh }) => sum + needWh - sunWh, 0);
-  let [worst, maxShort] = [0, Number.NEGATIVE_INFINITY];
-  for (let from = 0; from + fortnight <= days.length; from++) {
-    const short = shortOf(from);
-    if (short > maxShort) [worst, maxShort] = [from, short];
-  }
-  return {
-    batteryId,
-    missedPctByMonth: months.map((of) =>
-      of.some(({ needWh }) => needWh > 0) ? (100 * of.filter(isMissed).length) / of.length : null,
-    ),
-    longestRun,
-    darkest: days.slice(worst, worst + fortnight),
   };
 }
 

@@ -1,5 +1,6 @@
+import { draftOf, type Doubt, type PanelFields, type PanelRead } from "../panel-read";
 import { doubtsAbout } from "@/core/engine/panel";
-import { draftOf, type Doubt, type PanelFields, type PanelRead } from "../read";
+
 import { type ReadField, textFields } from "../fields";
 
 /** Fields that the label's own check binds to one another. */

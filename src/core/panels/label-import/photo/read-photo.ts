@@ -1,5 +1,6 @@
+import { type PanelRead } from "../panel-read";
 import { type InputRead } from "../inputs";
-import { type PanelRead, readText } from "../read";
+import { readText } from "../read";
 import { valueIn } from "../pairs";
 import { type ReadField } from "../fields";
 import { type PhotoFigure } from "./figures";

@@ -9,7 +9,7 @@ import { createScale } from "./bounds";
 import { fine } from "./survey";
 
 /** Sets of strings gone through for a fix, at most: it has to be there while somebody looks. */
-const maxNets = 3000;
+export const maxNets = 3000;
 /** Sets of strings told that use all the panels, and that leave some of them out. */
 const maxTold = { whole: 14, less: 10 } as const;
 

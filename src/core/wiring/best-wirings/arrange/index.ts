@@ -1,3 +1,4 @@
+export { type ArrangeAsk } from "./ask";
 export {
   arrange,
   type Arranged,
@@ -13,6 +14,6 @@ export { type Bench, createBench, createBenches } from "./search-context";
 export { factsOf, type FactsAsk, planWired, type WiringFacts } from "./facts";
 export { type Goal } from "./goal";
 export { type Offer, type Point, type Title } from "./offers";
-export { type ArrangeAsk, type LeftOut } from "./problem";
+export { type LeftOut } from "./problem";
 export { robustness, type RobustAsk, type Trial, type TrialResult } from "./robust";
 export { assumedPrices } from "./prices";

@@ -1,7 +1,6 @@
 import { isFuseStrict, type PortArrayCopper } from "@/core/protection/cabling";
-import { type PanelLight, underSkyScene } from "@/core/engine/light";
+import { type PanelLight } from "@/core/engine/light";
 import { type InputWindow, portWindow, trackingOf, wakeV } from "@/core/engine/pv-input";
-import { substringCount } from "@/core/engine/net";
 import { type DeviceSheet, type Plan, positionIn, type PortSheet, type Wiring } from "@/core/plan";
 import {
   type SharedContext,
@@ -11,30 +10,14 @@ import {
   solvableWiring,
   positionsOf,
 } from "@/core/plan-model";
-import { namedSky } from "@/core/engine/sky";
-import { type WeatherYear } from "@/core/engine/weather";
 import { keyOf, type PortArray, portArrayKey, newTile, type PanelRef } from "@/core/engine/array";
-import { createSuns, type RunningPort } from "../../year";
+import { type RunningPort } from "../../year";
 import { type Counts, type StringMix, stringsOf, sumOf } from "../exact";
 import { bearsString, bearsTogether, type StringFacts, stringFacts } from "./string-limits";
 import { classesOf, minApart, type PanelClass } from "./classes";
-import { type Goal } from "./goal";
 import { type Breadth, everything, listNets, type NetList, setsOf } from "./nets";
-
-/** A question of the finder: how the panels of a plan could be wired, in the positions of one of its wirings. */
-export type ArrangeAsk = {
-  readonly plan: Plan;
-  readonly wiringId: string;
-  readonly weather: WeatherYear | null;
-  readonly goal: Goal;
-  /** Whether ports count that an add-on brings which no wiring uses yet. */ readonly withAddOns: boolean;
-  /** Only these panels on these ports, and no more nets than so many; absent: all. */
-  readonly among?: {
-    readonly tiles: readonly PanelRef[];
-    readonly ports: readonly Pick<PortArray, "inputId" | "portId">[];
-    readonly maxNets: number;
-  };
-};
+import { sunsOf, noon } from "./problem-light";
+import { type ArrangeAsk } from "./ask";
 
 /** A port that panels may stand before. */
 export type OpenPort = {
@@ -223,42 +206,6 @@ function portsOf(
     }),
   );
   return { ports, leftOut };
-}
-
-type Light = {
-  readonly hours: readonly number[];
-  readonly months: readonly (number | null)[];
-  readonly newDay: readonly boolean[];
-  readonly lightOn: (tile: PanelRef) => readonly PanelLight[];
-  readonly cable: number;
-};
-
-function sunsOf(
-  { wiringId, plan, goal }: ArrangeAsk,
-  ready: Parameters<typeof createSuns>[0],
-  weather: WeatherYear | null,
-): Light {
-  const positionIds = plan.wirings.find(({ id }) => id === wiringId)?.positionIds ?? [];
-  const suns = createSuns(ready, positionIds, weather, goal.type === "month" ? goal.month : null);
-  return {
-    hours: suns.hours.map(({ hours }) => hours),
-    newDay: suns.hours.map(({ isNewDay }) => isNewDay),
-    months: suns.hours.map(({ month }) => month),
-    lightOn: suns.lightOn,
-    cable: suns.cable,
-  };
-}
-
-/** Bright noon in the usual position, as the verdict has it. */
-function noon(common: SharedContext, positions: readonly NamedPosition[]): Light {
-  const scene = underSkyScene(namedSky("brightNoon", common.site), positions[0]?.position ?? common.fixed, common.site);
-  return {
-    hours: [1],
-    months: [null],
-    newDay: [true],
-    lightOn: (tile) => [scene(tile, substringCount(kindOf(common, tile).model))],
-    cable: 0,
-  };
 }
 
 /** The nets of each kind of port, in the widest breadth in which they are few enough. */

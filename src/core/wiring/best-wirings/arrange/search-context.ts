@@ -1,7 +1,8 @@
+import { type ArrangeAsk } from "./ask";
 import { type SolveCache } from "@/core/plan-model";
 import { fewHours } from "./few-hours";
 import { createMeter, type Meter } from "./meter";
-import { type ArrangeAsk, createProblem, type Problem } from "./problem";
+import { createProblem, type Problem } from "./problem";
 import { createScale, type Scale } from "./bounds";
 import { coarse, fine, surveyAbout } from "./survey";
 
