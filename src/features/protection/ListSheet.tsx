@@ -1,5 +1,6 @@
 "use client";
 
+import { listSheetTexts } from "@/messages/en/protection/parts";
 import Box from "@mui/material/Box";
 import { useState } from "react";
 import { itemGroups, type ListLine, type ProtectReport } from "@/core/protection/diagram";
@@ -24,7 +25,6 @@ import { StatedField } from "./forms";
 import { listCsv, listJson } from "./list-files";
 import { useProtect } from "./facts";
 import { Wirings } from "./Wirings";
-import { listSheetTexts } from "@/messages/en/protection/view";
 
 /** The parts list: what it takes, what is there, what it costs, and how another wiring compares. */
 export function ListSheet() {

@@ -1,5 +1,6 @@
 "use client";
 
+import { orderSheetTexts } from "@/messages/en/protection/parts";
 import Box from "@mui/material/Box";
 import { format } from "date-fns";
 import { useId } from "react";
@@ -10,7 +11,6 @@ import { Columns, LevelMark, Region, TextButton, sheetStyle } from "@/ui";
 import { weatherChecks, tradeRequired, workStepWords } from "@/messages/en";
 import { useProtect } from "./facts";
 import { Wirings } from "./Wirings";
-import { orderSheetTexts } from "@/messages/en/protection/view";
 
 /** The order of work for this very wiring: making the leads, connecting, taking off; what to look at, and whose work it is. */
 export function OrderSheet() {

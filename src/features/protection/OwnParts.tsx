@@ -1,5 +1,6 @@
 "use client";
 
+import { ownPartsTexts } from "@/messages/en/protection/parts";
 import Box from "@mui/material/Box";
 import { type ReactNode, useState } from "react";
 import { plugKinds } from "@/core/protection/cabling";
@@ -8,7 +9,6 @@ import { type Adapter, defaultPanelKind } from "@/core/protection/connectors";
 import { fieldSpecs } from "@/core/engine/units";
 import { useDesk } from "@/features/plan-session";
 import { ChoiceField, newId, QuantityField, TextButton, TextLine } from "@/ui";
-import { ownPartsTexts } from "@/messages/en/protection/view";
 
 /** Kinds of plug and adapters that are on no list: named, rated, used at once. */
 export function OwnParts({ plan }: { readonly plan: Plan }) {

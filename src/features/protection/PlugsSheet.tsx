@@ -1,5 +1,6 @@
 "use client";
 
+import { plugsSheetTexts } from "@/messages/en/protection/parts";
 import Box from "@mui/material/Box";
 import { adaptersOf, plugKinds, type PortChain } from "@/core/protection/cabling";
 import { type Plan, type PortEnd } from "@/core/plan";
@@ -13,7 +14,6 @@ import { given, shortName } from "@/messages/en";
 import { useProtect } from "./facts";
 import { OwnParts } from "./OwnParts";
 import { Wirings } from "./Wirings";
-import { plugsSheetTexts } from "@/messages/en/protection/view";
 
 /** What the panels end in, what the sockets are, and the adapters between; polarity followed from joint to joint. */
 export function PlugsSheet() {

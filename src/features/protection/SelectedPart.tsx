@@ -1,5 +1,6 @@
 "use client";
 
+import { selectedPartTexts } from "@/messages/en/protection/parts";
 import Box from "@mui/material/Box";
 import { minRated } from "@/core/protection/cabling";
 import { pieceName, type Plan } from "@/core/plan";
@@ -11,7 +12,6 @@ import { amount, branchOf, branchWords, counted, given } from "@/messages/en";
 import { CableForm } from "./CableForm";
 import { GuardForm } from "./GuardForm";
 import { runOfPart } from "./runs";
-import { selectedPartTexts } from "@/messages/en/protection/view";
 
 type Props = {
   readonly plan: Plan;

@@ -1,7 +1,7 @@
+import { listFilesTexts } from "@/messages/en/protection/parts";
 import { type ProtectReport } from "@/core/protection/diagram";
 import { csvText } from "@/ui";
 import { groupWords, itemWords } from "@/messages/en";
-import { listFilesTexts } from "@/messages/en/protection/view";
 
 /** The parts list as a table for a shop or a sheet. Numbers are plain, money in the currency named. */
 export function listCsv({ lines, money }: ProtectReport, currency: string): Promise<string> {

@@ -1,5 +1,8 @@
-export { assumptionSentence } from "./assumptions";
-export { dangerWords, portArrayWords, partsWords, portWords, misplugWords, stepWords } from "./changes";
+export { workStepWords, weatherChecks, tradeRequired } from "./protection/work-order";
+export { causeName, causeTodo, sureWords } from "./commissioning/causes";
+export { drillWords } from "./practice/drills";
+export { assumptionSentence } from "./checks/assumptions";
+export { dangerWords, portArrayWords, partsWords, portWords, misplugWords, stepWords } from "./wiring/changes";
 export {
   amount,
   capital,
@@ -24,23 +27,30 @@ export {
   robustWords,
   trialWords,
   whySentence,
-} from "./finder";
-export { headline } from "./headline";
-export { cellCutWords, cellTypeWords, doubtSentence, kindWords, pointsSentence, readingSentence } from "./labels";
-export { fixSentence, notFixedWords } from "./fixes";
+} from "./best-wirings/sentences";
+export { headline } from "./checks/headline";
+export {
+  cellCutWords,
+  cellTypeWords,
+  doubtSentence,
+  kindWords,
+  pointsSentence,
+  readingSentence,
+} from "./panels/labels";
+export { fixSentence, notFixedWords } from "./checks/fixes";
 export { shortName, missingSentence, mountWords, verdictWords } from "./names";
 export { placePrefix } from "./places";
-export { acceptWords, portPortArrays } from "./ports";
-export { panelFieldWords } from "./panel-fields";
-export { portFieldWords } from "./port-fields";
-export { agreementSentence, offerSentence, readFieldWords, readFromSentence, whyDoubted } from "./reading";
+export { acceptWords, portPortArrays } from "./controllers/ports";
+export { panelFieldWords } from "./panels/fields";
+export { portFieldWords } from "./controllers/fields";
+export { agreementSentence, offerSentence, readFieldWords, readFromSentence, whyDoubted } from "./label-import/reading";
 export { findingSentence, ruleTitle, whyLines } from "./rules";
-export { buySentence, buyTitleWords, needSentence, purchaseName, pwmSentence } from "./shopping";
+export { buySentence, buyTitleWords, needSentence, purchaseName, pwmSentence } from "./best-wirings/shopping";
 export { stepNames } from "./steps";
-export { tradeSentence, whyNotLines } from "./trade";
-export { verdictOf, withFound } from "./verdict";
-export { gainName, lossWords, metDaysWords, monthName, monthNames, sourceWords } from "./year";
-export { branchWords, layingWords, lengthWords, placeWords, sizeWords } from "./copper";
+export { tradeSentence, whyNotLines } from "./best-wirings/trade";
+export { verdictOf, withFound } from "./checks/verdict";
+export { gainName, lossWords, metDaysWords, monthName, monthNames, sourceWords } from "./year/sentences";
+export { branchWords, layingWords, lengthWords, placeWords, sizeWords } from "./protection/cables";
 export {
   boxWords,
   branchOf,
@@ -50,10 +60,7 @@ export {
   labelTexts,
   partNames,
   sign,
-  workStepWords,
-  weatherChecks,
-  tradeRequired,
-} from "./protect";
+} from "./protection/diagram";
 export {
   gateWords,
   materialName,
@@ -65,12 +72,10 @@ export {
   toolName,
   windCaseWords,
   windWords,
-} from "./mount";
-export { mountStepWords } from "./mount-steps";
+} from "./mounting/sentences";
+export { mountStepWords } from "./mounting/steps";
 export {
   barSentence,
-  causeName,
-  causeTodo,
   cloudNames,
   conversionSentence,
   howToRead,
@@ -83,9 +88,8 @@ export {
   readPlaceName,
   readTime,
   sideBySideSentence,
-  sureWords,
   suspicionSentence,
-} from "./prove";
+} from "./commissioning/readings";
 export {
   entryWords,
   eventWords,
@@ -97,6 +101,6 @@ export {
   proposalWords,
   sameHourWords,
   shareWords,
-} from "./log";
-export { deedWords, drillWords, repairWords, shownWords, verdictSentence } from "./practice";
+} from "./log/sentences";
+export { deedWords, repairWords, shownWords, verdictSentence } from "./practice/sentences";
 export { visible } from "./visible";

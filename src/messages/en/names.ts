@@ -2,8 +2,8 @@ import { type Level } from "@/core/checks";
 import { type Missing, type Term } from "@/core/plan-model";
 import { type Mount } from "@/core/engine/sky";
 import { given } from "./format";
-import { doubtSentence, readingSentence } from "./labels";
-import { panelFieldWords } from "./panel-fields";
+import { doubtSentence, readingSentence } from "./panels/labels";
+import { panelFieldWords } from "./panels/fields";
 import { type Unit } from "@/core/engine/units";
 import { visible } from "./visible";
 

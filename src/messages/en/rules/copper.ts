@@ -2,7 +2,7 @@ import { sizeNamed } from "@/core/engine/cable";
 import { placeOfFault, type CablingPartName } from "@/core/protection/cabling";
 import { type GuardReason } from "@/core/protection/rules";
 import { amount, counted, given, lowerFirst, percent } from "../format";
-import { branchWords, layingWords, lengthWords, sizeWords } from "../copper";
+import { branchWords, layingWords, lengthWords, sizeWords } from "../protection/cables";
 import { shortName } from "../names";
 import { type RuleWords } from "./rule-words";
 

@@ -1,5 +1,5 @@
 import { type FuseReason } from "@/core/protection/rules";
-import { branchWords } from "../copper";
+import { branchWords } from "../protection/cables";
 import { capital, amount, counted, given } from "../format";
 import { type RuleWords } from "./rule-words";
 

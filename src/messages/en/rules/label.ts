@@ -1,4 +1,4 @@
-import { doubtSentence, readingSentence } from "../labels";
+import { doubtSentence, readingSentence } from "../panels/labels";
 import { type RuleWords } from "./rule-words";
 
 export const labelWords: RuleWords<"label"> = {

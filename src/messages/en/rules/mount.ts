@@ -1,7 +1,13 @@
 import { type Hold } from "@/core/mounting";
 import { type UnitSystem } from "@/core/engine/units";
 import { amount, given } from "../format";
-import { gateWords, methodWords, roofSurfaceWords as surfaceNames, windCaseWords, windWords } from "../mount";
+import {
+  gateWords,
+  methodWords,
+  roofSurfaceWords as surfaceNames,
+  windCaseWords,
+  windWords,
+} from "../mounting/sentences";
 import { mountWords } from "../names";
 import { type RuleWords } from "./rule-words";
 

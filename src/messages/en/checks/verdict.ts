@@ -3,11 +3,11 @@ import { type Level } from "@/core/checks";
 import { type UnitSystem } from "@/core/engine/units";
 import { type FoundFault } from "@/core/commissioning";
 import { type Plan } from "@/core/plan";
-import { counted } from "./format";
-import { barSentence, readPlaceName } from "./prove";
+import { counted } from "../format";
+import { barSentence, readPlaceName } from "../commissioning/readings";
 import { headline, headlined } from "./headline";
-import { missingSentence, verdictWords } from "./names";
-import { placePrefix } from "./places";
+import { missingSentence, verdictWords } from "../names";
+import { placePrefix } from "../places";
 
 /** A verdict in a word and a sentence; null while it is being worked out. */
 export function verdictOf(

@@ -2,10 +2,10 @@ import { type Goal, type WiringFacts } from "@/core/wiring/best-wirings";
 import { type Level } from "@/core/checks";
 import { type UnitSystem } from "@/core/engine/units";
 import { lossNames } from "@/core/wiring/year";
-import { goalWords, scoreAmount, scoreWords } from "./finder";
-import { counted, percent } from "./format";
-import { findingSentence } from "./rules";
-import { lossWords } from "./year";
+import { goalWords, scoreAmount, scoreWords } from "./sentences";
+import { counted, percent } from "../format";
+import { findingSentence } from "../rules";
+import { lossWords } from "../year/sentences";
 
 /** Differences smaller than these are none. */
 const smallest = { sharePct: 0.5, roomPct: 1, minutes: 5, shadePct: 1, money: 1, amps: 0.5 };

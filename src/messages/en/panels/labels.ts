@@ -1,8 +1,8 @@
 import { type LabelDoubt, type PointsFit, type LabelReading } from "@/core/engine/panel";
 import { type PanelSheet } from "@/core/plan";
 import { panelFields } from "@/core/plan";
-import { given, percent, trueMinus } from "./format";
-import { panelFieldWords } from "./panel-fields";
+import { given, percent, trueMinus } from "../format";
+import { panelFieldWords } from "./fields";
 
 export const kindWords: Readonly<Record<PanelSheet["kind"], string>> = {
   rigid: "Rigid glass",

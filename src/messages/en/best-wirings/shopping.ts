@@ -1,8 +1,8 @@
 import { assumedLifeYears, type Bought, type BuyTitle, type Purchase, type PwmLine } from "@/core/wiring/best-wirings";
-import { scoreAmount } from "./finder";
-import { amount, money, percent } from "./format";
-import { shortName } from "./names";
-import { monthName } from "./year";
+import { scoreAmount } from "./sentences";
+import { amount, money, percent } from "../format";
+import { shortName } from "../names";
+import { monthName } from "../year/sentences";
 
 /** What a purchase is the best in. */
 export const buyTitleWords: Readonly<Record<BuyTitle, string>> = {

@@ -1,8 +1,8 @@
 import { panelFields, type PanelSheet } from "@/core/plan";
 import { type PanelFields, type PanelRead } from "@/core/panels/label-import";
-import { readingSentence } from "./labels";
-import { trueMinus } from "./format";
-import { panelFieldWords } from "./panel-fields";
+import { readingSentence } from "../panels/labels";
+import { trueMinus } from "../format";
+import { panelFieldWords } from "../panels/fields";
 
 /** What a field read from a text is called, and its unit. */
 export function readFieldWords(field: keyof PanelFields): { readonly name: string; readonly unit: string } {

@@ -7,7 +7,7 @@ import {
   type Why,
 } from "@/core/log";
 import { type EventKind, type JobKind, type LogEntry } from "@/core/measurements";
-import { amount, counted, kwh, percent } from "./format";
+import { amount, counted, kwh, percent } from "../format";
 
 /** The log in words: what an entry says, what the whole of them shows, what was done. */
 

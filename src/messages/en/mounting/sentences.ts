@@ -1,7 +1,7 @@
 import { type Load, type Material, type Taken, type Tool, type WindCase } from "@/core/mounting";
 import { type GateId, type MountingMethodId, type RoofSurface } from "@/core/plan";
 import { type UnitSystem } from "@/core/engine/units";
-import { amount, given } from "./format";
+import { amount, given } from "../format";
 
 /** What mounting methods, roof surfaces, materials and tools are called, and what is said of each. */
 

@@ -1,7 +1,7 @@
 import { type Assumption } from "@/core/plan-model";
 import { type UnitSystem } from "@/core/engine/units";
-import { amount, given, percent, trueMinus } from "./format";
-import { mountWords } from "./names";
+import { amount, given, percent, trueMinus } from "../format";
+import { mountWords } from "../names";
 
 export function assumptionSentence(assumption: Assumption, system: UnitSystem): string {
   switch (assumption.type) {

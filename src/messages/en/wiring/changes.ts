@@ -13,9 +13,9 @@ import {
   type PanelKey,
   tilesOfStrings,
 } from "@/core/engine/array";
-import { amount, counted, given } from "./format";
-import { shortName } from "./names";
-import { findingSentence } from "./rules";
+import { amount, counted, given } from "../format";
+import { shortName } from "../names";
+import { findingSentence } from "../rules";
 
 function panelName(plan: Plan, key: PanelKey): string {
   const { panelId, piece } = partsOfKey(key);

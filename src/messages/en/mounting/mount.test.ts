@@ -1,9 +1,9 @@
+import { thingNouns } from "./things";
 import { given, materials, mountReport, procedureOf, stepFacts, tools } from "@/core/mounting";
 import { plainFixing, type Plan, mountingMethodIds, roofSurfaces } from "@/core/plan";
 import { mountEnvironment } from "@/core/plan-model";
 import { changed, demoPlan } from "@/testing";
-import { mountStepWords } from ".";
-import { thingNouns } from "./mount-steps";
+import { mountStepWords } from "..";
 
 const lantern = demoPlan("The Lantern");
 const pieces = [1, 2, 3, 4].map((piece) => ({ panelId: "roof", piece }));

@@ -1,7 +1,7 @@
 import { portWindow, wattLimit } from "@/core/engine/pv-input";
 import { type Plan, type PortSheet, type Wiring } from "@/core/plan";
-import { given, limit } from "./format";
-import { shortName } from "./names";
+import { given, limit } from "../format";
+import { shortName } from "../names";
 
 /** What a port takes, as its sheet says it: "10 V to 57 V · 7 A up to 27 V, 12.5 A up to 57 V · 430 W". */
 export function acceptWords(port: PortSheet): string {

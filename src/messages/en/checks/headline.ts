@@ -1,8 +1,8 @@
 import { type Finding, type RuleId } from "@/core/assessment";
 import { type Subject } from "@/core/checks";
 import { type UnitSystem } from "@/core/engine/units";
-import { amount, limit } from "./format";
-import { findingSentence } from "./rules";
+import { amount, limit } from "../format";
+import { findingSentence } from "../rules";
 
 /** What decides whether something may be connected, in the order it is asked. */
 const deciding: readonly RuleId[] = ["coldVoc", "current", "watts"];

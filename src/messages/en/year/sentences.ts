@@ -1,5 +1,5 @@
 import { type Gain, type GainKind, type LossName, type WeatherSource } from "@/core/wiring/year";
-import { counted } from "./format";
+import { counted } from "../format";
 
 export const monthNames = [
   "January",

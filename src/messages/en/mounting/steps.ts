@@ -6,65 +6,10 @@ import {
   rivetNutHoleMm,
   roofSurfaceFacts,
   type StepId,
-  type Thing,
 } from "@/core/mounting";
 import { type UnitSystem } from "@/core/engine/units";
-import { amount, counted, given } from "./format";
-import { primerWords, roofSurfaceWords } from "./mount";
-
-/** By what word each thing goes in the steps: a test reads them by it, so that no step speaks of what nobody has told of. */
-export const thingNouns: Readonly<Partial<Record<Thing, string>>> = {
-  cleaner: "cleaner",
-  cloths: "cloth",
-  abrasive: "abrasive pad",
-  primer: "primer",
-  maskingTape: "masking tape",
-  foamTape: "foam tape",
-  sealant: "sealant",
-  legs: "adjustable legs",
-  brackets: "bracket",
-  rails: "rails",
-  rivetNuts: "rivet nut",
-  skinScrews: "sealing screw",
-  woodScrews: "wood screw",
-  threadLock: "thread-lock",
-  panelClamps: "panel clamp",
-  edgePaint: "edge paint",
-  cableGland: "gland",
-  wheeledFrame: "wheeled frame",
-  wedges: "wedge",
-  ballast: "ballast",
-  groundAnchors: "anchor",
-  cableRamp: "ramp",
-  slides: "the slides",
-  lanyards: "lanyard",
-  pegs: "peg",
-  cableLock: "steel cable",
-  tapeMeasure: "tape measure",
-  ladder: "ladder",
-  drill: "drill ",
-  smallBit: "3 mm bit",
-  holeSaw: "hole saw",
-  rivetTool: "rivet nut tool",
-  torqueWrench: "torque wrench",
-  sealantGun: "sealant gun",
-  handRoller: "roller",
-  thermometer: "thermometer",
-  darkSheet: "dark blanket",
-  meter: "meter for DC",
-  leads: "leads",
-  battery: "battery",
-  input: "input",
-  outline: "outline",
-  pilotHole: "pilot hole",
-  pilotFeet: "pilots of the feet",
-  footHoles: "opened holes",
-  roofHole: "cut hole",
-  makersSheet: "maker’s sheet",
-  drainPath: "way out for water",
-  ribs: "ribs found",
-  knownInside: "looked inside",
-};
+import { amount, counted, given } from "../format";
+import { primerWords, roofSurfaceWords } from "./sentences";
 
 export type StepWords = { readonly what: string; readonly how: string };
 

@@ -1,10 +1,10 @@
 import { type Finding, type Fix, type FixKind, type RequiredLimit, type RuleId } from "@/core/assessment";
 import { type FuseCount } from "@/core/checks";
-import { amount, counted, given, lowerFirst } from "./format";
-import { shortName, mountWords } from "./names";
-import { sizeWords } from "./copper";
-import { ruleTitle } from "./rules";
-import { copperName } from "./rules/copper";
+import { amount, counted, given, lowerFirst } from "../format";
+import { shortName, mountWords } from "../names";
+import { sizeWords } from "../protection/cables";
+import { ruleTitle } from "../rules";
+import { copperName } from "../rules/copper";
 
 /** What a fix does, what it asks for besides, what it costs in watts, and what it leaves undone. */
 export function fixSentence({ kind, cost: { bought, shelved }, noonW, beside, fuses, leaves }: Fix): string {

@@ -9,10 +9,10 @@ import {
 } from "@/core/wiring/best-wirings";
 import { type Plan } from "@/core/plan";
 import { type PortArray, tilesOfStrings } from "@/core/engine/array";
-import { portWords } from "./changes";
-import { amount, counted, limit, percent } from "./format";
-import { shortName } from "./names";
-import { monthName } from "./year";
+import { portWords } from "../wiring/changes";
+import { amount, counted, limit, percent } from "../format";
+import { shortName } from "../names";
+import { monthName } from "../year/sentences";
 
 /** What a wiring is the best in. */
 export const titleWords: Readonly<Record<Title, string>> = {
