@@ -17,6 +17,28 @@ test("every demo label agrees with itself and is met by a curve within 1 %", () 
   }
 });
 
+/** The columns of one made-up sheet: 800 W/m² and air at 20 °C beside STC. */
+const nmot = { pmaxW: 146.3, vocV: good.vocV === null ? null : good.vocV * 0.943, iscA: 7.24, vmpV: 21.9, impA: 6.68 };
+
+test("the NMOT column is asked about only where the name says other watts than Pmax", () => {
+  const asked = (name: string, pmaxW: number) =>
+    doubtsAbout({ ...good, name, pmaxW }).some(({ type }) => type === "nmotColumn");
+  const typed: [string, number][] = [
+    ["MG-195", 146],
+    ["Roof 405 M", 303],
+    ["410W half-cut, 108 cells", 305],
+  ];
+  expect(typed.map(([name, watts]) => asked(name, watts))).toEqual([true, true, true]);
+  const right: [string, number][] = [
+    ["MG-195", 195],
+    ["Blanket", 146],
+    ["AB-146-195", 146],
+    ["Kit of 2 × 100", 200],
+    ["A 1.95", 146],
+  ];
+  expect(right.map(([name, watts]) => asked(name, watts))).toEqual(right.map(() => false));
+});
+
 test.each<[string, Partial<LabelDraft>, unknown[]]>([
   ["watts that are not volts times amps", { pmaxW: 210 }, ["powerNotProduct", 195.2]],
   ["running volts over open volts", { vmpV: 27.9 }, ["vmpNotBelowVoc", null]],
@@ -27,6 +49,7 @@ test.each<[string, Partial<LabelDraft>, unknown[]]>([
   ["a negative Isc coefficient", { tempCoIscPctPerC: -0.05 }, ["iscCoefficientSign", 0.05]],
   ["more watts than fit on the glass", { lengthMm: 800, widthMm: 600 }, ["wattsPerArea", null]],
   ["a fill factor no panel has", { vmpV: 18, impA: 7.4, pmaxW: 133 }, ["fillFactor", null]],
+  ["the NMOT column: the name says more watts", { ...nmot }, ["nmotColumn", null]],
 ])("%s is doubted", (_, change, expected) => {
   expect(doubts(change)).toContainEqual(expected);
 });

@@ -27,7 +27,11 @@ const two = (value: number) => trueMinus(value.toFixed(2));
 /** What is odd about a label: the number, what is usual, and what may have happened. */
 export function doubtSentence({ type, value, least, most }: LabelDoubt): string {
   switch (type) {
+    case "nmotColumn":
+      return `Pmax is ${given(value, "W")}, but the name says ${given(least, "W")}. That is how the NMOT/NOCT column differs from STC; its Voc is about 6 % too low. Type the values at STC (1000 W/m², 25 °C).`;
     case "powerNotProduct":
+      if (value < -21 && value > -29)
+        return `Vmp × Imp is ${percent(Math.abs(value))} less than Pmax: volts and amps look like the NMOT/NOCT column. Type the values at STC (1000 W/m², 25 °C).`;
       return `Vmp × Imp is ${percent(Math.abs(value))} ${value > 0 ? "more" : "less"} than Pmax; they should agree within 3 %. One of the three is from another line or column.`;
     case "vmpNotBelowVoc":
       return `Vmp (${given(value, "V")}) is not below Voc (${given(most, "V")}). Are the two lines swapped?`;
