@@ -108,7 +108,7 @@ e2eTest("another wiring of the same panels is a press away, and a copy of it lea
   const { page, board, fields } = await visit.open(`${await visit.plan()}/wiring`);
   await fields.press("Press day");
   await board.stands("press/pv: roof.1-roof.2 | roof.3-roof.4");
-  await fields.press("Copy this wiring");
+  await fields.pick("Commands for this wiring", "Copy this wiring");
   await board.focus("roof.4");
   await page.keyboard.press("Delete");
   await board.stands("press/pv: roof.1-roof.2 | roof.3");
@@ -124,7 +124,7 @@ e2eTest(
   async ({ open, plan }) => {
     const { page, fields } = await open(`${await plan()}/wiring`);
     const unfold = () => page.$$eval("details", (all) => all.forEach((each) => (each.open = true)));
-    await fields.press("Compare");
+    await fields.pick("Commands for this wiring", "Compare the wirings");
     await page.waitForFunction(() => {
       const strings = [...document.querySelectorAll("[data-wiring]")];
       return strings.length === 3 && strings.every((string) => /connect/.test(string.textContent ?? ""));

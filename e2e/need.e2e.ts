@@ -79,8 +79,9 @@ e2eTest(
 
 e2eTest("a weather file drives the year; broken and hostile files are refused by line and field", async (visit) => {
   const address = await visit.plan();
-  const { page, fields } = await visit.open(`${address}/need#year`);
+  const { page, fields } = await visit.open(`${address}/wiring#year`);
   const before = await yearKwh(page);
+  await fields.press("Need");
   await fields.press("Location");
   const write = (name: string, text: string) => {
     const file = path.join(visit.files, name);
@@ -98,13 +99,14 @@ e2eTest("a weather file drives the year; broken and hostile files are refused by
   await fields.says("main", /North Firth[^]*Coldest hour[^]*are proposed/);
   await fields.press("Use its hours");
   await fields.says("main", /The year now uses the hours of “North Firth”/);
+  await fields.press("Wiring");
   await fields.press("Year");
   await fields.says("main", /Weather file “North Firth”, hour by hour/);
   const after = await yearKwh(page);
   expect([after > 0, after === before]).toEqual([true, false]);
   await fields.saved();
   // another page fetches the file from the server, and makes the same year of it
-  const other = await visit.open(`${address}/need#year`);
+  const other = await visit.open(`${address}/wiring#year`);
   expect(await yearKwh(other.page)).toBe(after);
 });
 
@@ -112,7 +114,7 @@ e2eTest(
   "the year on a phone: table, a month’s day, what would bring more; dirt is taken off at once",
   async ({ open, plan }) => {
     const address = await plan();
-    const { page, fields } = await open(`${address}/need#year`, phone);
+    const { page, fields } = await open(`${address}/wiring#year`, phone);
     const clean = await yearKwh(page);
     await fields.tap("Table");
     await fields.says("[aria-label='Year as a table']", /Battery full[^]*December[^]*Year/);
@@ -120,8 +122,10 @@ e2eTest(
     await fields.says("main", /Mean day in December/);
     await fields.tap("Try changes");
     await fields.says("[aria-label='What would bring more']", /Do not connect this/);
+    await fields.tap("Need");
     await fields.tap("Tilt & direction");
     await fields.type("Dirt", "30");
+    await fields.tap("Wiring");
     await fields.tap("Year");
     await page.waitForFunction(
       (was: number) => {

@@ -84,7 +84,7 @@ class TwoTabs {
   /** Opens one of the tabs. */
   async open(k: 0 | 1): Promise<Tab> {
     const screen = await this.visit.open(`${this.address}/wiring`, undefined, await this.restart());
-    await screen.fields.press("Edit name and note of this wiring");
+    await screen.fields.pick("Commands for this wiring", "Edit name and note of this wiring");
     return (this.tabs[k] = { screen, offline: false });
   }
 
@@ -254,7 +254,7 @@ async function step(two: TwoTabs, roll: ReturnType<typeof createRandom>): Promis
       tab.offline = false;
       await page.reload({ waitUntil: "domcontentloaded" });
       await ready(page);
-      await fields.press("Edit name and note of this wiring");
+      await fields.pick("Commands for this wiring", "Edit name and note of this wiring");
       // a moment, in which it finds what it left itself
       return setTimeout(300);
     case "network":

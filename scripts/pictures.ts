@@ -29,7 +29,7 @@ const pictures: readonly Picture[] = [
   { name: "protect", plan: "Lantern", step: "protection", light: "paper", size: wide, first: pressDay },
   { name: "need", plan: "Lantern", step: "need", light: "paper", size: wide },
   { name: "place", plan: "Lantern", step: "need#place", light: "paper", size: wide, first: confirmClimate },
-  { name: "year", plan: "Lantern", step: "need#year", light: "paper", size: wide, first: wholeYear },
+  { name: "year", plan: "Lantern", step: "wiring#year", light: "paper", size: wide, first: wholeYear },
   { name: "mount", plan: "Lantern", step: "mounting", light: "paper", size: wide, first: atThePitch },
   { name: "prove", plan: "shed", step: "test#standin", light: "sunlight", size: wide, first: bypassed },
   { name: "log", plan: "Lantern", step: "log", light: "paper", size: wide, first: wholeLog },
@@ -104,7 +104,7 @@ async function wholeYear(page: Page): Promise<void> {
 async function wholePackets(page: Page): Promise<void> {
   await page.waitForSelector("[aria-label='Best of each kind']");
   await page.waitForFunction(() => document.querySelector("progress") === null);
-  await page.$eval("[aria-label='Best wirings']", (tabs) => tabs.scrollIntoView());
+  await page.$eval("[aria-label='Wiring'][role=tablist]", (tabs) => tabs.scrollIntoView());
   await page.evaluate(() => window.scrollBy(0, -70));
 }
 
@@ -115,7 +115,7 @@ async function shopping(page: Page): Promise<void> {
   await fields.press("Find what to buy");
   await page.waitForSelector("[aria-label='What to buy']");
   await page.waitForFunction(() => document.querySelector("progress") === null, { timeout: 120_000 });
-  await page.$eval("[aria-label='Best wirings']", (tabs) => tabs.scrollIntoView());
+  await page.$eval("[aria-label='Wiring'][role=tablist]", (tabs) => tabs.scrollIntoView());
   await page.evaluate(() => window.scrollBy(0, -70));
 }
 

@@ -20,8 +20,8 @@ export const views: readonly { readonly plan: string | null; readonly addresses:
       "/practice#noFuse.1.5",
     ],
   },
-  { plan: "The Lantern", addresses: ["/wiring"] },
-  { plan: "The Lantern", addresses: ["/need", "/need#year"] },
+  { plan: "The Lantern", addresses: ["/wiring", "/wiring#year"] },
+  { plan: "The Lantern", addresses: ["/need"] },
   { plan: "The Lantern", addresses: ["/layout", "/layout#lockers", "/layout#sheets"] },
   {
     plan: "The Lantern",

@@ -92,7 +92,7 @@ export class Fields {
             .replace(/\u200b/g, "")
             .replace(/\s+/g, " ")
             .trim();
-        return [...document.querySelectorAll<HTMLElement>("button, a, summary, [role=option], [role=combobox]")].find(
+        return [...document.querySelectorAll<HTMLElement>("button, a, summary, [role=option], [role=combobox], [role=menuitem]")].find(
           (element) =>
             nameOf(element).startsWith(wanted) &&
             element.getBoundingClientRect().width > 0 &&
@@ -110,6 +110,13 @@ export class Fields {
 
   async press(name: string): Promise<void> {
     await this.hit(name, (control) => control.click());
+  }
+
+  /** A command of a menu. */
+  async pick(menu: string, command: string): Promise<void> {
+    await this.press(menu);
+    await this.press(command);
+    await this.page.waitForFunction(() => document.querySelector("[role=menu]") === null);
   }
 
   /** Presses a button the moment it is there, in the page itself: what it stops may be over while a hand looks for it. */

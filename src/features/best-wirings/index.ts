@@ -1,1 +1,1 @@
-export { LazyFinder as FinderSheet } from "./LazyFinder";
+export { BestWirings, WhatToBuy } from "./tabs";

@@ -1,16 +1,18 @@
 "use client";
 
 import dynamic from "next/dynamic";
-import { SheetTabs } from "@/ui";
+import { useParams, useRouter } from "next/navigation";
+import { useEffect } from "react";
+import { SheetTabs, useHash } from "@/ui";
 import { UseSheet } from "./UseSheet";
 import { needStepTexts } from "@/messages/en/need/view";
 
 const PlaceSheet = dynamic(() => import("./place/PlaceSheet").then((part) => part.PlaceSheet));
 const FacingSheet = dynamic(() => import("./facing/FacingSheet").then((part) => part.FacingSheet));
-const YearView = dynamic(() => import("@/features/year").then((part) => part.YearView));
 
-/** The step where a plan begins and is weighed: what is used, where, how the panels face, and what comes of it in a year. */
+/** The step where a plan begins and is weighed: what is used, where, and how the panels face. */
 export function NeedStep() {
+  useYearMoved();
   return (
     <SheetTabs
       name={needStepTexts.need}
@@ -18,8 +20,17 @@ export function NeedStep() {
         { id: "use", name: needStepTexts.dailyUse, View: UseSheet },
         { id: "place", name: needStepTexts.location, View: PlaceSheet },
         { id: "facing", name: needStepTexts.tiltDirection, View: FacingSheet },
-        { id: "year", name: needStepTexts.year, View: YearView },
       ]}
     />
   );
+}
+
+/** The year was a part of this step; addresses of then lead to where it is now. */
+function useYearMoved(): void {
+  const [hash] = useHash();
+  const router = useRouter();
+  const { id } = useParams<{ id: string }>();
+  useEffect(() => {
+    if (hash === "year") router.replace(`/plan/${id}/wiring#year`);
+  }, [hash, id, router]);
 }

@@ -4,12 +4,19 @@ import { LayoutGrid, ListChecks, Redo2, SquareActivity, Undo2 } from "lucide-rea
 import { memo } from "react";
 import { useDesk, useDeskState } from "@/features/plan-session";
 import style from "./thumb-bar.module.css";
+import { useHash } from "@/ui";
 import { mobileToolbarTexts } from "@/messages/en/wiring/view";
 
 /** On a phone: the parts of the step and the way back, where a thumb reaches them. */
 export const MobileToolbar = memo(function ThumbBar() {
   const desk = useDesk();
   const canUndo = useDeskState((state) => state.history.past.length > 0);
+  const [, setHash] = useHash();
+  const goTo = (part: "board" | "window" | "ledger") => {
+    setHash("board");
+    // once the board is drawn, if another tab was open
+    window.requestAnimationFrame(() => document.getElementById(`wire-${part}`)?.scrollIntoView({ block: "start" }));
+  };
   const canRedo = useDeskState((state) => state.history.future.length > 0);
   return (
     <nav aria-label={mobileToolbarTexts.partsOfThisStep} className={style["bar"]}>
@@ -36,7 +43,3 @@ export const MobileToolbar = memo(function ThumbBar() {
     </nav>
   );
 });
-
-function goTo(part: "board" | "window" | "ledger"): void {
-  document.getElementById(`wire-${part}`)?.scrollIntoView({ block: "start" });
-}

@@ -12,7 +12,7 @@ import { commonTexts } from "@/messages/en/common/view";
 /** Beside the board a first answer will do while somebody works at it, ms. */
 const wholeAfterMs = 1500;
 
-/** The year of the wiring on the board, as a strip; the whole of it stands at Need. */
+/** The year of the wiring on the board, as a strip; the whole of it has a tab of its own. */
 export function WireYear() {
   const plan = useRestedPlan();
   const wiringId = useDeskState((state) => wiringOf(state).id);
@@ -35,7 +35,7 @@ export function WireYear() {
         </>
       )}
       <Link
-        href={`/plan/${id}/need#year`}
+        href={`/plan/${id}/wiring#year`}
         style={{ color: "inherit", whiteSpace: "nowrap", display: "inline-flex", alignItems: "center", minHeight: 44 }}
       >
         {wireYearTexts.year}

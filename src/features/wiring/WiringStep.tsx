@@ -1,124 +1,86 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { memo, useCallback, useEffect, useMemo, useState } from "react";
-import { piecesIn } from "@/core/plan";
-import { ruleOf } from "@/core/assessment";
-import { portArrayKey } from "@/core/engine/array";
-import { Board } from "@/features/string-board";
-import { positionIdOf, useAssessment, useDesk, useDeskState, wiringOf } from "@/features/plan-session";
-import { FinderSheet } from "@/features/best-wirings";
-import { Ledger } from "@/features/checks";
-import { TermHelp } from "@/features/glossary";
-import { nothingLit, WindowChart } from "@/features/window-chart";
-import { skyWords } from "@/messages/en/window-chart/operating";
-import { newId, Region, TextButton, useHash } from "@/ui";
-import { cautions } from "./cautions";
-import { Comparison } from "./Comparison";
-import { FirstSteps } from "./FirstSteps";
-import { netlistOf } from "./netlist";
-import { PositionTabs } from "./PositionTabs";
-import { SiteForm } from "./SiteForm";
-import { SkyStrip } from "./SkyStrip";
-import style from "./sky.module.css";
-import { stepShortcuts, type StepShortcut } from "./step-shortcuts";
-import { MobileToolbar } from "./MobileToolbar";
-import { WireYear } from "./WireYear";
-import { WiringTabs } from "./WiringTabs";
+import dynamic from "next/dynamic";
+import { memo, useCallback, useEffect, useState } from "react";
+import { useDesk, useDeskState, wiringOf } from "@/features/plan-session";
+import { BestWirings, WhatToBuy } from "@/features/best-wirings";
+import { newId, SheetTabs, useHash } from "@/ui";
 import { wiringStepTexts } from "@/messages/en/wiring/view";
+import { BoardTab } from "./BoardTab";
+import { Comparison } from "./Comparison";
+import { MobileToolbar } from "./MobileToolbar";
+import { PositionName } from "./PositionName";
+import { PositionTabs } from "./PositionTabs";
+import { RunShortcut, stepShortcuts, type StepShortcut } from "./step-shortcuts";
+import { WiringMenu } from "./WiringMenu";
+import { WiringName } from "./WiringName";
+import { WiringTabs } from "./WiringTabs";
 
-/** The step where panels meet the input: wire them on the board, see the window move, read the ledger. */
+const YearView = dynamic(() => import("@/features/year").then((part) => part.YearView));
+
+const sheets = [
+  { id: "board", name: wiringStepTexts.board, View: BoardTab },
+  { id: "finder", name: wiringStepTexts.bestWirings, View: BestWirings },
+  { id: "buy", name: wiringStepTexts.whatToBuy, View: WhatToBuy },
+  { id: "year", name: wiringStepTexts.year, View: YearView },
+] as const;
+
+/** The step where panels meet the controller: the board, the best wirings, what to buy, and what a year brings. */
 export function WiringStep() {
   const desk = useDesk();
   const [comparing, setComparing] = useState(false);
+  const [writing, setWriting] = useState<"wiring" | "position" | null>(null);
   const [hash, setHash] = useHash();
-  const finding = hash === "finder" || hash === "buy";
-  const setFinding = useCallback((open: boolean) => setHash(open ? "finder" : ""), [setHash]);
   const onShortcut = useCallback(
     (key: StepShortcut) =>
       key.run({
         desk,
         newId,
         toggleCompare: () => setComparing((now) => !now),
-        toggleFind: () => setFinding(!finding),
+        toggleFind: () => setHash(window.location.hash === "#finder" ? "board" : "finder"),
       }),
-    [desk, finding, setFinding],
+    [desk, setHash],
   );
   useEffect(() => listenForShortcuts(onShortcut), [onShortcut]);
-  const around = useMemo(
-    () => stepShortcuts.map((key) => ({ press: key.press, words: key.words, run: () => onShortcut(key) })),
-    [onShortcut],
-  );
-  const closeFinder = useCallback(() => setFinding(false), [setFinding]);
-  const [picked, setPicked] = useState<string | null>(null);
-  // only the first port array's name: the step itself is not drawn again at every edit
-  const first = useDeskState((state) => {
-    const [portArray] = wiringOf(state).portArrays;
-    const [input] = state.history.present.inputs;
-    return portArray !== undefined
-      ? portArrayKey(portArray)
-      : input === undefined
-        ? null
-        : portArrayKey({ inputId: input.id, portId: input.device.ports[0]?.id ?? null });
-  });
-  const chosen = picked ?? first;
+  const close = () => setWriting(null);
+  const isBoard = !sheets.some(({ id }) => id !== "board" && id === hash);
   return (
-    <Box
-      sx={{
-        display: "grid",
-        gap: 2,
-        gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1.12fr) minmax(0, 1fr)" },
-        alignItems: "start",
-        "--thumb-bar": { xs: "52px", sm: "0px" },
-        "& > [id]": { scrollMarginTop: "150px" },
-      }}
-    >
-      <Box
-        sx={{
-          gridColumn: { md: "1 / 3" },
-          minWidth: 0,
-          display: "grid",
-          gap: 2,
-          gridTemplateColumns: "minmax(0, 1fr)",
-        }}
-      >
-        <Beginning />
-        <Box sx={{ display: "grid", gap: 0.5, gridTemplateColumns: "minmax(0, 1fr)" }}>
-          <Tabs comparing={comparing} onCompare={setComparing} finding={finding} onFind={setFinding} />
-          <Positions />
-        </Box>
-        {!finding && <Unwired onFind={setFinding} />}
-        {finding && <Found onClose={closeFinder} />}
-        {comparing && <Comparison />}
-      </Box>
-      <Box id="wire-board" sx={{ minWidth: 0 }}>
-        <StringBoard chosenPortArray={chosen} onChoosePortArray={setPicked} around={around} />
-      </Box>
-      <Box id="wire-window" sx={{ display: "grid", gap: 2, minWidth: 0 }}>
-        <Region title={wiringStepTexts.window} aside={<TermHelp id="window" term={wiringStepTexts.window} />} flush>
-          <Window chosen={chosen} />
-        </Region>
-        <Region title={wiringStepTexts.harvestInAYear}>
-          <Year />
-        </Region>
-        <Region title={wiringStepTexts.location}>
-          <SiteFields />
-        </Region>
-      </Box>
-      <Box id="wire-ledger" sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0 }}>
-        <Region title={wiringStepTexts.checks} flush>
-          <Ledger />
-        </Region>
-      </Box>
-      <Box
-        component="p"
-        sx={{ m: 0, fontSize: "0.8125rem", color: "text.secondary", maxWidth: "100ch", gridColumn: { md: "1 / 3" } }}
-      >
-        {cautions}
-      </Box>
+    <RunShortcut value={onShortcut}>
+      <SheetTabs
+        name={wiringStepTexts.wiring}
+        sheets={sheets}
+        aside={
+          <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", columnGap: 2, minHeight: 44 }}>
+            <Tabs />
+            <Positions />
+            <WiringMenu comparing={comparing} onCompare={setComparing} onWrite={setWriting} />
+          </Box>
+        }
+        below={
+          <>
+            {writing === "wiring" && <Name onDone={close} />}
+            {writing === "position" && <PositionName onDone={close} />}
+            {comparing && isBoard && (
+              <Box sx={{ mb: 2 }}>
+                <Comparison />
+              </Box>
+            )}
+          </>
+        }
+      />
       <MobileToolbar />
-    </Box>
+    </RunShortcut>
   );
+}
+
+const Tabs = memo(WiringTabs);
+const Positions = memo(PositionTabs);
+
+/** Name and note of the wiring on the board. */
+function Name({ onDone }: { readonly onDone: () => void }) {
+  const wiring = useDeskState(wiringOf);
+  return <WiringName wiring={wiring} onDone={onDone} />;
 }
 
 /** Runs the keys of the step wherever the focus is, but under no dialog, and not where Alt writes a letter: in a text field. */
@@ -132,89 +94,4 @@ function listenForShortcuts(run: (key: StepShortcut) => void): () => void {
   };
   window.addEventListener("keydown", listen);
   return () => window.removeEventListener("keydown", listen);
-}
-
-const Tabs = memo(WiringTabs);
-const Positions = memo(PositionTabs);
-const Found = memo(FinderSheet);
-const SiteFields = memo(SiteForm);
-const Year = memo(WireYear);
-const StringBoard = memo(Board);
-
-/** An empty plan is begun; one that lacks a panel or an input is still begun. */
-function Beginning() {
-  const begun = useDeskState(({ history: { present } }) => present.panels.length > 0 && present.inputs.length > 0);
-  return begun ? null : <FirstSteps />;
-}
-
-/** Panels and an input, and nothing wired yet: nobody need try. */
-function Unwired({ onFind }: { onFind: (finding: boolean) => void }) {
-  const unwired = useDeskState(
-    (state) =>
-      piecesIn(state.history.present) > 0 &&
-      state.history.present.inputs.length > 0 &&
-      wiringOf(state).portArrays.every(({ strings }) => strings.length === 0),
-  );
-  if (!unwired) return null;
-  return (
-    <Box
-      sx={{
-        display: "flex",
-        flexWrap: "wrap",
-        gap: 1.5,
-        alignItems: "center",
-        borderLeft: "4px solid var(--amber)",
-        pl: 1.5,
-      }}
-    >
-      <span>{wiringStepTexts.nothingIsWiredYetGoldenArrayCan}</span>
-      <TextButton look="amber" onClick={() => onFind(true)}>
-        {wiringStepTexts.findBestWirings}
-      </TextButton>
-    </Box>
-  );
-}
-
-/** The window of the port array chosen on the board. */
-function Window({ chosen }: { chosen: string | null }) {
-  const assessment = useAssessment();
-  const sky = useDeskState((state) => state.sky);
-  const litId = useDeskState((state) => state.litFinding);
-  const desk = useDesk();
-  const portArrays = assessment?.type === "assessed" ? assessment.portArrays : [];
-  const lit = assessment?.type === "assessed" ? assessment.findings.find(({ id }) => id === litId) : undefined;
-  // a rule pointed at is shown on the window it speaks of
-  const spokenOf = lit?.subject.type === "portArray" ? portArrayKey(lit.subject) : chosen;
-  const portArray = portArrays.find((each) => portArrayKey(each) === spokenOf) ?? portArrays[0];
-  if (assessment?.type !== "assessed" || portArray === undefined) {
-    return (
-      <Box sx={{ p: 2, minHeight: 340, fontSize: "0.9375rem", maxWidth: "60ch" }}>
-        {assessment === null ? wiringStepTexts.calculatingTheCurves : wiringStepTexts.theControllersWindowAndTheArrays}
-      </Box>
-    );
-  }
-  const netlist = () => {
-    const state = desk.now();
-    const plan = state.history.present;
-    const look = { sky, moment: state.moment, positionId: positionIdOf(state) };
-    return netlistOf(plan, wiringOf(state).id, portArray, look, `${plan.name}, ${skyWords[sky]}`);
-  };
-  return (
-    <div>
-      <SkyStrip skies={portArray.skies} />
-      {portArrays.length > 1 && (
-        <div className={style["portArray"]}>
-          {portArray.deviceName}: {portArray.port.name}
-        </div>
-      )}
-      <WindowChart
-        window={portArray.window}
-        skies={portArray.skies}
-        chosen={sky}
-        lit={lit === undefined ? nothingLit : ruleOf(lit.rule).chart}
-        height={340}
-        netlist={netlist}
-      />
-    </div>
-  );
 }

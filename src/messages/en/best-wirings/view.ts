@@ -109,14 +109,9 @@ export const buyTablesTexts = {
   pwmComparedWithMppt: "PWM compared with MPPT",
 };
 
-export const finderSheetTexts = {
-  bestWirings: "Best wirings",
-  whatToBuy: "What to buy",
+export const finderTabsTexts = {
   findBestWirings: "Find best wirings",
-  close: "Close",
-};
-
-export const lazyFinderTexts = {
+  whatToBuy: "Find what to buy",
   openingBestWirings: "Opening Best wirings…",
 };
 

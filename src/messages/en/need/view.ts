@@ -137,7 +137,6 @@ export const needStepTexts = {
   dailyUse: "Daily use",
   location: "Location",
   tiltDirection: "Tilt & direction",
-  year: "Year",
 };
 
 export const oneLineTexts = {

@@ -48,12 +48,8 @@ export const positionTabsTexts = {
   position: "Position",
   renameThisPosition: "Rename this position",
   copyThisPosition: "Copy this position",
-  copyThisPositionPanelsCanBe:
-    "Copy this position: panels can be stowed, tilted or shaded in another way; no connection changes",
-  notUsedInThisPosition: "Not used in this position",
-  removeThisWiringFromThisPosition: "Remove this wiring from this position. Undo brings it back.",
-  alsoUsedInAnotherPosition: "Also used in another position",
-  alsoUsedIn: "Also used in…",
+  notUsedInThisPosition: "Remove this wiring from this position",
+  alsoUsedInName: (name: string) => `Use this wiring in “${name}” too`,
   nameOfThisPosition: "Name of this position",
 };
 
@@ -102,6 +98,11 @@ export const wireYearTexts = {
 };
 
 export const wiringStepTexts = {
+  wiring: "Wiring",
+  board: "Board",
+  bestWirings: "Best wirings",
+  whatToBuy: "What to buy",
+  year: "Year",
   window: "Window",
   harvestInAYear: "Harvest in a year",
   location: "Location",
@@ -115,15 +116,12 @@ export const wiringStepTexts = {
 
 export const wiringTabsTexts = {
   wiringsOfThesePanels: "Wirings of these panels",
-  findTheBestWiringsOfThesePanels: "Find the best wirings of these panels (Alt A)",
-  bestWirings: "Best wirings",
+  wiringMenu: "Commands for this wiring and position",
   editNameAndNoteOfThisWiring: "Edit name and note of this wiring",
-  compareTheWiringsAltC: "Compare the wirings (Alt C)",
-  compare: "Compare",
+  compareTheWirings: "Compare the wirings",
+  closeTheComparison: "Close the comparison",
   copyThisWiring: "Copy this wiring",
-  copyThisWiringAltN: "Copy this wiring (Alt N)",
   deleteThisWiring: "Delete this wiring",
-  deleteThisWiringUndoBringsItBack: "Delete this wiring. Undo brings it back.",
   noteOnThisWiringNote: (note: string) => `Note on this wiring: ${note}`,
   nameOfThisWiring: "Name of this wiring",
   noteOnThisWiring: "Note on this wiring",
