@@ -27,7 +27,7 @@ export function SheetTabs({ name, sheets, aside, below }: Props) {
           flexWrap: "wrap",
           alignItems: "center",
           columnGap: 2,
-          mb: 1.5,
+          mb: 1,
           borderBottom: "1px solid var(--line-strong)",
         }}
       >
@@ -47,10 +47,10 @@ export function SheetTabs({ name, sheets, aside, below }: Props) {
               sx={{
                 textTransform: "none",
                 fontFamily: "var(--font-display)",
-                fontSize: "1.0625rem",
+                fontSize: { xs: "0.9375rem", sm: "1.0625rem" },
                 minHeight: 44,
-                minWidth: { xs: 60, sm: 90 },
-                px: { xs: 1.25, sm: 2 },
+                minWidth: { xs: 48, sm: 90 },
+                px: { xs: 1, sm: 2 },
                 py: 0,
               }}
             />

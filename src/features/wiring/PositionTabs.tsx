@@ -14,7 +14,9 @@ export function PositionTabs() {
   const shownId = useDeskState(positionIdOf);
   return (
     <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center", fontSize: "0.875rem" }}>
-      <span id="position-tabs">{positionTabsTexts.position}</span>
+      <Box component="span" id="position-tabs" sx={{ display: { xs: "none", sm: "inline" } }}>
+        {positionTabsTexts.position}
+      </Box>
       <Box role="group" aria-labelledby="position-tabs" sx={{ display: "flex", gap: 0.5, flexWrap: "wrap" }}>
         {used.map(({ id, name }) => (
           <Button

@@ -51,7 +51,9 @@ export function WiringStep() {
         name={wiringStepTexts.wiring}
         sheets={sheets}
         aside={
-          <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", columnGap: 2, minHeight: 44 }}>
+          <Box
+            sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", columnGap: { xs: 1, sm: 2 }, minHeight: 44 }}
+          >
             <Tabs />
             <Positions />
             <WiringMenu comparing={comparing} onCompare={setComparing} onWrite={setWriting} />

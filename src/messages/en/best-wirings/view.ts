@@ -110,6 +110,7 @@ export const buyTablesTexts = {
 };
 
 export const finderTabsTexts = {
+  showTheBoard: "Show the board",
   findBestWirings: "Find best wirings",
   whatToBuy: "Find what to buy",
   openingBestWirings: "Opening Best wirings…",
