@@ -40,7 +40,7 @@ export function answerVerdict(value: unknown): CaseAnswering {
 
 function fixesFor(plan: Plan, { id }: Finding, remedies: ReadonlyMap<string, Fixes>) {
   return (remedies.get(id)?.fixes ?? []).map((fix) => ({
-    says: fixSentence(fix),
+    says: fixSentence(fix, "metric"),
     plan: applyChanges(plan, fix.changes),
   }));
 }

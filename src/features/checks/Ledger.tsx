@@ -2,6 +2,7 @@
 
 import { ChevronDown, Wrench } from "lucide-react";
 import { Fragment, memo, useEffect, useId, useRef, useState } from "react";
+import { type UnitSystem } from "@/core/engine/units";
 import { type Finding } from "@/core/assessment";
 import { passes } from "@/core/checks";
 import { useAssessment, useDesk, useDeskState, useSteps } from "@/features/plan-session";
@@ -139,8 +140,8 @@ function Line({ finding, place, search, sought }: LineProps) {
         <div className={style["sentence"]}>{findingSentence(finding, system)}</div>
       </div>
       <div className={`num ${style["value"]}`}>
-        {value !== null && amount(value.value, value.unit)}
-        <span className={style["limit"]}>{ofLimit(finding)}</span>
+        {value !== null && amount(value.value, value.unit, system)}
+        <span className={style["limit"]}>{ofLimit(finding, system)}</span>
       </div>
       <div className={style["bar"]}>
         <MarginBar finding={finding} />
@@ -162,14 +163,16 @@ function Line({ finding, place, search, sought }: LineProps) {
       {(finding.assumptions.length > 0 || failing) && (
         <div className={style["extra"]}>
           {fixes.map((fix) => {
-            const words = fixSentence(fix);
+            const words = fixSentence(fix, system);
             return (
               <TextButton key={words} look="amber" onClick={() => applyFix(desk, fix)}>
                 {wrench} {ledgerTexts.fixWords(words)}
               </TextButton>
             );
           })}
-          {fixes.length === 0 && failing && <span className={style["small"]}>{search ?? notFixedWords(finding)}</span>}
+          {fixes.length === 0 && failing && (
+            <span className={style["small"]}>{search ?? notFixedWords(finding, system)}</span>
+          )}
           {finding.assumptions.length > 0 && (
             <span className={style["assumed"]}>
               <em>{ledgerTexts.assumed}</em>{" "}
@@ -186,8 +189,8 @@ function Line({ finding, place, search, sought }: LineProps) {
 }
 
 /** What stands behind the number. Where nothing limits it, nothing does: the sentence beside it says why. */
-function ofLimit({ value, limit: most }: Finding): string {
-  if (most !== null) return ledgerTexts.ofValue(limit(most.value, most.unit));
+function ofLimit({ value, limit: most }: Finding, system: UnitSystem): string {
+  if (most !== null) return ledgerTexts.ofValue(limit(most.value, most.unit, system));
   return value?.unit === "%" ? ledgerTexts.lost : "";
 }
 
@@ -196,7 +199,8 @@ function isFailing({ level }: Finding): boolean {
 }
 
 function Why({ finding }: { finding: Finding }) {
-  const { lines, source } = whyLines(finding);
+  const system = useUnits();
+  const { lines, source } = whyLines(finding, system);
   return (
     <div className={style["formula"]}>
       {lines.map((line) => (

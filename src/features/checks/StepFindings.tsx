@@ -37,8 +37,8 @@ export function StepFindings({ step: of, nothing }: Props) {
               {finding.fixes.length > 0 && (
                 <div className={sheetStyle["fixes"]}>
                   {finding.fixes.map((fix) => (
-                    <TextButton key={fixSentence(fix)} look="amber" onClick={() => applyFix(desk, fix)}>
-                      {fixSentence(fix)}
+                    <TextButton key={fixSentence(fix, system)} look="amber" onClick={() => applyFix(desk, fix)}>
+                      {fixSentence(fix, system)}
                     </TextButton>
                   ))}
                 </div>

@@ -51,8 +51,8 @@ export function Judged({ findings, panels }: Props) {
                 {findingSentence(finding, system)}
                 <div className={style["fixes"]}>
                   {fixesOf(finding.id).map((fix) => (
-                    <TextButton key={fixSentence(fix)} look="amber" onClick={() => applyFix(desk, fix)}>
-                      {fixSentence(fix)}
+                    <TextButton key={fixSentence(fix, system)} look="amber" onClick={() => applyFix(desk, fix)}>
+                      {fixSentence(fix, system)}
                     </TextButton>
                   ))}
                 </div>

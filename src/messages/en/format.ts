@@ -8,8 +8,8 @@ export function amount(value: number, unit: Unit, system: UnitSystem = "metric")
 }
 
 /** A limit: rounded like any worked-out number, but a stated 75 V stays "75 V" as on its sheet. */
-export function limit(value: number, unit: Unit): string {
-  return given(Number(value.toFixed(showingOf(unit, "metric").decimals)), unit);
+export function limit(value: number, unit: Unit, system: UnitSystem = "metric"): string {
+  return given(Number(value.toFixed(showingOf(unit, "metric").decimals)), unit, system);
 }
 
 /** A number as somebody gave it, with its unit and no rounding; converted, it is rounded as if worked out. */
@@ -25,6 +25,17 @@ export function givenNumber(value: number, unit: Unit, system: UnitSystem): stri
 
 function withUnit(number: string, unit: string): string {
   return unit === "" ? trueMinus(number) : `${trueMinus(number)}\u00a0${unit}`;
+}
+
+/** How many degrees two temperatures are apart: "10 °C", "18 °F". */
+export function degreesApart(celsius: number, system: UnitSystem): string {
+  const of = system === "metric" ? celsius : celsius * 1.8;
+  return withUnit(of.toFixed(0), system === "metric" ? "°C" : "°F");
+}
+
+/** An area seen on a roof or under a foot: "120 cm²", "18.6 in²". */
+export function area(mm2: number, system: UnitSystem): string {
+  return system === "metric" ? withUnit((mm2 / 100).toFixed(0), "cm²") : withUnit((mm2 / 645.16).toFixed(1), "in²");
 }
 
 export function percent(value: number): string {

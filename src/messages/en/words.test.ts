@@ -62,17 +62,20 @@ test("every finding, reason, assumption and fix has its words, with numbers and 
       const assessment = assess(plan, wiringId);
       if (assessment.type !== "assessed") throw new Error("a demo plan is complete");
       for (const fix of [...allFixes(plan, wiringId).values()].flatMap(({ fixes }) => fixes))
-        expect(fixSentence(fix)).toMatch(
+        expect(fixSentence(fix, "metric")).toMatch(
           /^(Wire|Leave|Take|Move|Fit|Use|Bypass|Join|Plug|Add|Replace|Remove|Raise|Turn|Set|Make|Calculate) /,
         );
       for (const finding of assessment.findings) {
-        const { lines, source } = whyLines(finding);
+        const { lines, source } = whyLines(finding, "metric");
         const said = [
           findingSentence(finding, "metric"),
           ...lines,
           source,
           ...finding.assumptions.map((each) => assumptionSentence(each, "metric")),
         ];
+        const us = whyLines(finding, "us");
+        for (const words of [findingSentence(finding, "us"), ...us.lines, us.source])
+          expect(words).not.toMatch(/\d\s(?:mm|cm|cm²|kg|N|kPa|kN\/m²|m)(?![²\w/])/);
         for (const words of said) expect(words).not.toMatch(/undefined|NaN|null|Infinity|\[object/);
         // what is fixed how, and whether it was measured, may have no number
         if (finding.value !== null || finding.step !== "mounting")
@@ -111,7 +114,9 @@ test("the same number stands with one precision wherever it stands", () => {
   const assessment = assess(boat, "wiring-1");
   if (assessment.type !== "assessed" || assessment.findings[0] === undefined) throw new Error("expected a verdict");
   const cold = /Voc of this array is ([\d.]+)\sV/.exec(findingSentence(assessment.findings[0], "metric"))?.[1];
-  expect(whyLines(assessment.findings[0]).lines.join(" ")).toContain(`Compared with the limit: ${cold ?? "?"}\u00a0V`);
+  expect(whyLines(assessment.findings[0], "metric").lines.join(" ")).toContain(
+    `Compared with the limit: ${cold ?? "?"}\u00a0V`,
+  );
 });
 
 test("what is missing is said with where to put it", () => {

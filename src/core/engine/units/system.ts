@@ -46,6 +46,7 @@ const us: Partial<Readonly<Record<Unit, Showing>>> = {
   "km/h": { unit: "mph", factor: 1 / 1.609344, offset: 0, decimals: 0 },
   "m/s": { unit: "mph", factor: 3600 / 1609.344, offset: 0, decimals: 0 },
   N: { unit: "lbf", factor: 1 / 4.4482216152605, offset: 0, decimals: 0 },
+  kPa: { unit: "psi", factor: 1 / 6.894757293168, offset: 0, decimals: 1 },
   "kN/m²": { unit: "psf", factor: 20.885434, offset: 0, decimals: 0 },
   kg: { unit: "lb", factor: 1 / 0.45359237, offset: 0, decimals: 1 },
   "°C": { unit: "°F", factor: 1.8, offset: 32, decimals: 0 },

@@ -1,4 +1,5 @@
 import { type Finding, type Fix, type FixKind, type RequiredLimit, type RuleId } from "@/core/assessment";
+import { type UnitSystem } from "@/core/engine/units";
 import { type FuseCount } from "@/core/checks";
 import { amount, counted, given, lowerFirst } from "../format";
 import { shortName, mountWords } from "../names";
@@ -7,7 +8,10 @@ import { ruleTitle } from "../rules";
 import { copperName } from "../rules/copper";
 
 /** What a fix does, what it asks for besides, what it costs in watts, and what it leaves undone. */
-export function fixSentence({ kind, cost: { bought, shelved }, noonW, beside, fuses, leaves }: Fix): string {
+export function fixSentence(
+  { kind, cost: { bought, shelved }, noonW, beside, fuses, leaves }: Fix,
+  system: UnitSystem,
+): string {
   const rules = [...new Set(leaves.map(({ rule }) => ruleTitle(rule)))];
   const extras = [
     bought > 0 ? `${counted(bought, "panel")} more to buy` : null,
@@ -16,7 +20,7 @@ export function fixSentence({ kind, cost: { bought, shelved }, noonW, beside, fu
     fuses.length === 0 ? null : `with ${fuseCounts(fuses)}`,
     rules.length === 0 ? null : `still a Stop: ${rules.join(", ")}`,
   ].filter((part) => part !== null);
-  return `${kindSentence(kind)}${extras.length === 0 ? "" : ` (${extras.join(", ")})`}`;
+  return `${kindSentence(kind, system)}${extras.length === 0 ? "" : ` (${extras.join(", ")})`}`;
 }
 
 /** "540 W at noon of the 758 W the panels could give", "540 W at noon, now 500 W"; nothing where it makes no difference. */
@@ -30,12 +34,10 @@ function besideWords(noonW: number, beside: Fix["beside"]): string | null {
 const minShare = 0.01;
 
 /** What is said where the search is over and nothing it tried would do. */
-export function notFixedWords({
-  rule,
-  level,
-  sense,
-  needs,
-}: Pick<Finding, "rule" | "level" | "sense" | "needs">): string {
+export function notFixedWords(
+  { rule, level, sense, needs }: Pick<Finding, "rule" | "level" | "sense" | "needs">,
+  system: UnitSystem,
+): string {
   if (rule === "label") return "Rewiring can’t fix a label. Check it at Panels, or measure the panel.";
   if (rule === "roofLoad") return "Remove panels, choose lighter ones, or ask the maker of the roof what it can carry.";
   if (rule === "clearHeight") return "Lay the panels flat, fold down what folds, or take another route.";
@@ -47,7 +49,7 @@ export function notFixedWords({
   if (level !== "stop") return `${tried} none does better.`;
   return needs === null
     ? `${tried} none is safe.`
-    : `${tried} none is safe. You need a PV input that ${needWords(rule, sense, needs)}.`;
+    : `${tried} none is safe. You need a PV input that ${needWords(rule, sense, needs, system)}.`;
 }
 
 /** What is left to do where no part known fixes it. */
@@ -68,15 +70,20 @@ const copperNotFixed: Partial<Readonly<Record<RuleId, string>>> = {
 };
 
 /** The limit another input would need, and the wiring that asks for so little. */
-function needWords(rule: RuleId, sense: Finding["sense"], { limit: least, kind }: RequiredLimit): string {
-  const value = amount(least.value, least.unit);
+function needWords(
+  rule: RuleId,
+  sense: Finding["sense"],
+  { limit: least, kind }: RequiredLimit,
+  system: UnitSystem,
+): string {
+  const value = amount(least.value, least.unit, system);
   const what =
     sense === "atLeast"
       ? rule === "wake"
         ? `has a start-up voltage of at most ${value}`
         : `works from at most ${value}`
       : `has a limit of at least ${value}`;
-  return kind === null ? `${what}, as wired now` : `${what} (${lowerFirst(kindSentence(kind))})`;
+  return kind === null ? `${what}, as wired now` : `${what} (${lowerFirst(kindSentence(kind, system))})`;
 }
 
 /** "Wire 2 in series × 3 strings in parallel (2S3P)". */
@@ -91,7 +98,7 @@ function fuseCounts(sizes: readonly FuseCount[]): string {
   return sizes.map(({ amps, count }) => `${count} × ${given(amps, "A")} fuse`).join(", ");
 }
 
-function kindSentence(kind: FixKind): string {
+function kindSentence(kind: FixKind, system: UnitSystem): string {
   switch (kind.type) {
     case "matrix":
       return matrixWords(kind);
@@ -104,9 +111,9 @@ function kindSentence(kind: FixKind): string {
     case "exchange":
       return `Replace ${kind.count} × ${shortName(kind.outName)} by ${kind.count} × ${shortName(kind.inName)} from the shelf`;
     case "moveOnRoof":
-      return `${kind.turned ? "Turn" : "Move"} ${kind.panelName}${kind.turned ? " by 90° and place it" : ""}${shiftWords(kind)}`;
+      return `${kind.turned ? "Turn" : "Move"} ${kind.panelName}${kind.turned ? " by 90° and place it" : ""}${shiftWords(kind, system)}`;
     case "raiseOnRoof":
-      return `Set ${kind.panelName} ${given(kind.gapMm, "mm")} above the roof`;
+      return `Set ${kind.panelName} ${given(kind.gapMm, "mm", system)} above the roof`;
     case "liftOff":
       return `Remove ${kind.panelName} from the roof`;
     case "setBypassed":
@@ -128,11 +135,11 @@ function kindSentence(kind: FixKind): string {
     case "moreFeet":
       return `Fit ${kind.more} more feet per panel: ${kind.feet} in total`;
     case "longerFeet":
-      return `Use brackets or feet ${given(kind.footLongMm, "mm")} long`;
+      return `Use brackets or feet ${given(kind.footLongMm, "mm", system)} long`;
     case "anchors":
-      return `Set ${kind.perSide} anchors on each side, at all corners, each tested to hold at least ${given(kind.eachN, "N")}`;
+      return `Set ${kind.perSide} anchors on each side, at all corners, each tested to hold at least ${given(kind.eachN, "N", system)}`;
     case "ballast":
-      return `Make the base ${given(kind.kg, "kg")} heavy`;
+      return `Make the base ${given(kind.kg, "kg", system)} heavy`;
     case "reckonHeat":
       return `Calculate with “${mountWords[kind.mount]}” for these panels`;
     case "move":
@@ -140,14 +147,14 @@ function kindSentence(kind: FixKind): string {
   }
 }
 
-function shiftWords({ rightMm, frontMm }: Extract<FixKind, { type: "moveOnRoof" }>): string {
+function shiftWords({ rightMm, frontMm }: Extract<FixKind, { type: "moveOnRoof" }>, system: UnitSystem): string {
   const parts = [
     [rightMm, rightMm > 0 ? "right" : "left"] as const,
     [frontMm, frontMm > 0 ? "front" : "back"] as const,
   ].filter(([by]) => Math.abs(by) >= 1);
   return parts.length === 0
     ? " where it is"
-    : ` ${parts.map(([by, to]) => `${amount(Math.abs(by), "mm")} to the ${to}`).join(" and ")}`;
+    : ` ${parts.map(([by, to]) => `${amount(Math.abs(by), "mm", system)} to the ${to}`).join(" and ")}`;
 }
 
 function stringWords(string: readonly { readonly panelName: string; readonly count: number }[]): string {

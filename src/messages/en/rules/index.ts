@@ -20,6 +20,6 @@ export function findingSentence({ rule, reason }: Pick<Finding, "rule" | "reason
   return wordsOf(rule).sentence(reason, system);
 }
 
-export function whyLines({ rule, reason }: Pick<Finding, "rule" | "reason">): Why {
-  return wordsOf(rule).why(reason);
+export function whyLines({ rule, reason }: Pick<Finding, "rule" | "reason">, system: UnitSystem): Why {
+  return wordsOf(rule).why(reason, system);
 }

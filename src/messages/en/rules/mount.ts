@@ -1,6 +1,6 @@
 import { type Hold } from "@/core/mounting";
 import { type UnitSystem } from "@/core/engine/units";
-import { amount, given } from "../format";
+import { amount, area, degreesApart, given } from "../format";
 import {
   gateWords,
   methodWords,
@@ -15,6 +15,9 @@ const planning =
   "Planning values, not a structural design. For anything above people or a road, follow the maker’s data sheet and ask a structural engineer.";
 const share = (use: number) => (use > 100 ? "far more than 100 %" : `${(100 * use).toFixed(0)}\u00a0%`);
 const force = (newton: number, system: UnitSystem) => amount(newton, "N", system);
+/** A few millimetres, as a bed of adhesive is thick. */
+const small = (mm: number, system: UnitSystem) =>
+  system === "metric" ? `${Number(mm.toFixed(1))}\u00a0mm` : `${(mm / 25.4).toFixed(2)}\u00a0in`;
 
 const half = "Plan with at most half.";
 
@@ -63,7 +66,7 @@ export const holdWords: RuleWords<"hold"> = {
         return `${r.fixingName}: ${windOn(load.all)} pushes it with ${force(load.all.dragN, system)}, ${share(r.use)} of its resistance to sliding. ${half}`;
     }
   },
-  why(r) {
+  why(r, system) {
     const { worst, all } = r.load;
     const on = r.outcome === "falls" || r.outcome === "slides" ? all : "on" in r.hold ? r.hold.on : worst;
     const kind = "on" in r.hold ? r.hold.on.windCase : worst.windCase;
@@ -72,22 +75,22 @@ export const holdWords: RuleWords<"hold"> = {
         ? ""
         : `, ${r.load.zone === "edge" ? "edge or corner" : "middle"} of a building’s roof${r.load.zoneIsAssumed ? " (assumed)" : ""}`;
     const lines = [
-      `Pressure 0.613 × ${on.windMs.toFixed(1)}² = ${(0.613 * on.windMs ** 2).toFixed(0)} Pa; ${windCaseWords[kind]}${zone}${on.tiltDeg > 0 ? ` at ${on.tiltDeg.toFixed(0)}°` : ""}: uplift ${amount(on.upliftN, "N")}, sideways ${amount(on.dragN, "N")}`,
+      `Pressure 0.613 × ${on.windMs.toFixed(1)}² = ${(0.613 * on.windMs ** 2).toFixed(0)} Pa; ${windCaseWords[kind]}${zone}${on.tiltDeg > 0 ? ` at ${on.tiltDeg.toFixed(0)}°` : ""}: uplift ${force(on.upliftN, system)}, sideways ${force(on.dragN, system)}`,
     ];
     const turned = "turned" in r.hold ? r.hold.turned : null;
     if (turned !== null)
       lines.push(
-        `Moments about the lee feet: feet ${turned.footHeightMm.toFixed(0)} mm high, ${turned.baseMm.toFixed(0)} mm apart, weight subtracted: ${amount(turned.windwardPullN, "N")} on the windward feet`,
+        `Moments about the lee feet: feet ${amount(turned.footHeightMm, "mm", system)} high, ${amount(turned.baseMm, "mm", system)} apart, weight subtracted: ${force(turned.windwardPullN, system)} on the windward feet`,
       );
     switch (r.outcome) {
       case "bondWind":
         lines.push(
-          `Joint ${(r.hold.areaMm2 / 100).toFixed(0)} cm² × ${given(r.hold.shortTermKpa, "kPa")} short term${r.hold.strengthIsAssumed ? " (assumed)" : ""} × ${(r.hold.strengthLeft ?? 0).toFixed(2)} for heat = ${amount(r.hold.bearsN, "N")}`,
+          `Joint ${area(r.hold.areaMm2, system)} × ${given(r.hold.shortTermKpa, "kPa", system)} short term${r.hold.strengthIsAssumed ? " (assumed)" : ""} × ${(r.hold.strengthLeft ?? 0).toFixed(2)} for heat = ${force(r.hold.bearsN, system)}`,
         );
         break;
       case "bondRest":
         lines.push(
-          `Weight × 9.81 over ${(r.hold.areaMm2 / 100).toFixed(0)} cm² × ${given(r.hold.longTermKpa, "kPa")} long term${r.hold.strengthIsAssumed ? " (assumed)" : ""} × ${(r.hold.strengthLeft ?? 0).toFixed(2)} for heat`,
+          `Weight over ${area(r.hold.areaMm2, system)} × ${given(r.hold.longTermKpa, "kPa", system)} long term${r.hold.strengthIsAssumed ? " (assumed)" : ""} × ${(r.hold.strengthLeft ?? 0).toFixed(2)} for heat`,
         );
         break;
       case "peel":
@@ -102,7 +105,7 @@ export const holdWords: RuleWords<"hold"> = {
         break;
       case "falls":
         lines.push(
-          `Tips it: sideways force × ${(r.hold.heightMm / 1000).toFixed(2)} m + uplift × ${(r.hold.baseLongMm / 2000).toFixed(2)} m; holds it: ${amount(r.hold.baseKg + r.load.kg, "kg")} × 9.81 × ${(r.hold.baseLongMm / 2000).toFixed(2)} m, and half the strength of one side’s anchors × ${(r.hold.baseLongMm / 1000).toFixed(2)} m`,
+          `Tips it: sideways force × ${amount(r.hold.heightMm, "mm", system)} + uplift × ${amount(r.hold.baseLongMm / 2, "mm", system)}; holds it: the weight of ${amount(r.hold.baseKg + r.load.kg, "kg", system)} × ${amount(r.hold.baseLongMm / 2, "mm", system)}, and half the strength of one side’s anchors × ${amount(r.hold.baseLongMm, "mm", system)}`,
         );
         break;
       case "slides":
@@ -131,18 +134,18 @@ export const glueHeatWords: RuleWords<"glueHeat"> = {
   sentence({ fixingName, heat: { hottestC, ratedC, ratedIsAssumed } }, system) {
     const hot = `${fixingName}: on the hottest day its adhesive is at ${amount(hottestC, "°C", system)}`;
     if (!ratedIsAssumed)
-      return `${hot}; it is rated up to ${given(ratedC, "°C", system)}; plan to stay 10 °C below that.`;
+      return `${hot}; it is rated up to ${given(ratedC, "°C", system)}; plan to stay ${degreesApart(10, system)} below that.`;
     return hottestC > ratedC - 10
-      ? `${hot}. What is it rated for? Without the data sheet ${given(ratedC, "°C", system)} is assumed; plan to stay 10 °C below that.`
-      : `${hot}, more than 10 °C below the ${given(ratedC, "°C", system)} assumed without the data sheet.`;
+      ? `${hot}. What is it rated for? Without the data sheet ${given(ratedC, "°C", system)} is assumed; plan to stay ${degreesApart(10, system)} below that.`
+      : `${hot}, more than ${degreesApart(10, system)} below the ${given(ratedC, "°C", system)} assumed without the data sheet.`;
   },
-  why({ heat: { airC, aboveK, whiteK } }) {
+  why({ heat: { airC, aboveK, whiteK } }, system) {
     return {
       lines: [
-        `Hottest air ${amount(airC, "°C")} + ${aboveK.toFixed(0)} K in full sun${whiteK > 0 ? ` − ${whiteK} K for a white roof` : ""}; no credit for wind`,
+        `Hottest air ${amount(airC, "°C", system)} + ${degreesApart(aboveK, system)} in full sun${whiteK > 0 ? ` − ${degreesApart(whiteK, system)} for a white roof` : ""}; no credit for wind`,
       ],
       source:
-        "Ross (1976): 0.056 K for each W/m² where it is glued flat; the cell temperature where feet are under a panel.",
+        "Ross (1976): 0.056 °C for each W/m² where it is glued flat; the cell temperature where feet are under a panel.",
     };
   },
 };
@@ -175,18 +178,21 @@ export const roofSurfaceWords: RuleWords<"roofSurface"> = {
 export const movementWords: RuleWords<"movement"> = {
   title: "Movement by heat",
   sentence({ fixingName, mm, overMm, isSoft }, system) {
-    const moves = `${fixingName}: over ${amount(overMm, "mm", system)} the frame moves ${mm.toFixed(1)}\u00a0mm relative to the roof from frost to full sun`;
-    if (mm <= 2) return `${moves}; any adhesive bed allows up to 2\u00a0mm.`;
+    const moves = `${fixingName}: over ${amount(overMm, "mm", system)} the frame moves ${small(mm, system)} relative to the roof from frost to full sun`;
+    if (mm <= 2) return `${moves}; any adhesive bed allows up to ${small(2, system)}.`;
     return isSoft
-      ? `${moves}, more than 2\u00a0mm: the 3\u00a0mm sealant bed allows it. Do not press it thinner.`
-      : `${moves}, more than 2\u00a0mm: it needs a soft bed or slots.`;
+      ? `${moves}, more than ${small(2, system)}: the sealant bed of ${small(3, system)} allows it. Do not press it thinner.`
+      : `${moves}, more than ${small(2, system)}: it needs a soft bed or slots.`;
   },
-  why({ mm, overMm }) {
+  why({ mm, overMm }, system) {
     return {
       lines: [
-        `Difference of expansion per meter and °C × ${(overMm / 1000).toFixed(2)} m × 60 °C = ${mm.toFixed(1)} mm`,
+        `Difference of expansion × ${amount(overMm, "mm", system)} × ${degreesApart(60, system)} = ${small(mm, system)}`,
       ],
-      source: "Aluminium 0.023, steel 0.012, fibreglass 0.025 mm per meter and °C.",
+      source:
+        system === "metric"
+          ? "Aluminium 0.023, steel 0.012, fibreglass 0.025 mm per meter and °C."
+          : "Aluminum 12.8, steel 6.7, fiberglass 13.9 millionths of its length per °F.",
     };
   },
 };
@@ -204,16 +210,18 @@ export const gatesWords: RuleWords<"gates"> = {
           ? `${name} was not measured twice before a step that cannot be undone.`
           : `${name} must be measured twice before a step that cannot be undone.`;
       case "differs":
-        return `${name}: the two measurements are ${mm(apartMm)} apart, more than 5\u00a0mm. Measure again before you cut or glue anything.`;
+        return `${name}: the two measurements are ${mm(apartMm)} apart, more than ${mm(5)}. Measure again before you cut or glue anything.`;
       case "offPlan":
-        return `${name}: it is ${mm(offPlanMm)} from its place in the plan, more than 10\u00a0mm. Which is right?`;
+        return `${name}: it is ${mm(offPlanMm)} from its place in the plan, more than ${mm(10)}. Which is right?`;
       case "passedOver":
         return `${name} was skipped without measuring twice${why === "" ? "" : `: “${why}”`}.`;
     }
   },
-  why() {
+  why(_, system) {
     return {
-      lines: ["Two careful measurements agree within 5 mm; drawing and reality agree within 10 mm."],
+      lines: [
+        `Two careful measurements agree within ${amount(5, "mm", system)}; drawing and reality agree within ${amount(10, "mm", system)}.`,
+      ],
       source: "A rule of thumb of the trade: measure twice, cut once.",
     };
   },
@@ -241,7 +249,7 @@ export const weatherWords: RuleWords<"weather"> = {
       case "snowLies":
         return `${r.fixingName}: at ${r.tiltDeg.toFixed(0)}° snow stays on it; from 50° it slides off. Sweep it, or set it steeper for the winter.`;
       case "snowAsked":
-        return `${r.fixingName}: what is the snow load on the ground there, in kN/m² (from the building code or the town)? At ${r.tiltDeg.toFixed(0)}° snow stays on the panels and loads the roof. Enter it at Mounting.`;
+        return `${r.fixingName}: what is the snow load on the ground there, in ${system === "metric" ? "kN/m²" : "lb/ft²"} (from the building code or the town)? At ${r.tiltDeg.toFixed(0)}° snow stays on the panels and loads the roof. Enter it at Mounting.`;
       case "snowLoad":
         return `${r.fixingName}: with ${given(r.snowKnM2, "kN/m²", system)} of snow on the ground, ${force(r.snowN, system)} load the panels at ${r.tiltDeg.toFixed(0)}° (${amount(r.snowN / 9.81, "kg", system)}): the roof and the feet carry that too.`;
       case "snowSlides":

@@ -1,6 +1,6 @@
 import { type LayoutReason } from "@/core/layout/rules";
 import { type UnitSystem } from "@/core/engine/units";
-import { amount, counted, given } from "../format";
+import { amount, area, counted, given } from "../format";
 import { type RuleWords } from "./rule-words";
 
 export const zoneWords: Readonly<Record<NonNullable<LayoutReason["zoneKind"]>, string>> = {
@@ -18,15 +18,15 @@ export const layoutWords: RuleWords<"layout"> = {
     const mm = (value: number) => amount(value, "mm", system);
     switch (fault.type) {
       case "overlap":
-        return `${name} overlaps ${otherName} by ${cm2(fault.areaMm2)}. Move one of them, or raise one so that they overlap at different heights.`;
+        return `${name} overlaps ${otherName} by ${area(fault.areaMm2, system)}. Move one of them, or raise one so that they overlap at different heights.`;
       case "overEdge":
-        return `${name} projects over the edge of ${otherName} by ${cm2(fault.areaMm2)}.`;
+        return `${name} projects over the edge of ${otherName} by ${area(fault.areaMm2, system)}.`;
       case "onObstacle":
         return `${name} is on top of “${otherName}”.`;
       case "clearance":
         return `${name} is nearer than ${mm(fault.clearanceMm)} to “${otherName}”: the object could not open or be reached.`;
       case "inZone":
-        return `${name} covers ${cm2(fault.areaMm2)} of “${otherName}”: ${zoneKind === null ? "a zone" : zoneWords[zoneKind]}.`;
+        return `${name} covers ${area(fault.areaMm2, system)} of “${otherName}”: ${zoneKind === null ? "a zone" : zoneWords[zoneKind]}.`;
       case "onRib":
         return `${name} is ${mm(fault.gapMm)} above the roof, over ribs ${mm(fault.heightMm)} high: it would rest on the ribs.`;
       case "onCamber":
@@ -37,13 +37,13 @@ export const layoutWords: RuleWords<"layout"> = {
         return `The hole for “${name}” would go through “${otherName}”: ${zoneKind === null ? "a zone" : zoneWords[zoneKind]}. Do not drill there: move the hole.`;
     }
   },
-  why() {
+  why(_, system) {
     return {
       lines: [
         "Seen from above, panels at their tilt; each object with the space that must stay free around it.",
-        "An object above a panel is no conflict; a panel 40 mm higher than another can overlap it.",
+        `An object above a panel is no conflict; a panel ${amount(40, "mm", system)} higher than another can overlap it.`,
       ],
-      source: "Plain geometry. A hand with a wrench (spanner): 120 mm.",
+      source: `Plain geometry. A hand with a wrench (spanner): ${amount(120, "mm", system)}.`,
     };
   },
 };
@@ -64,13 +64,13 @@ export const roofLoadWords: RuleWords<"roofLoad"> = {
         return `${what}, of the ${limit} it can carry.${more}`;
     }
   },
-  why({ totalKg, assumedKg, limitKg, basesKg, snowKg }) {
+  why({ totalKg, assumedKg, limitKg, basesKg, snowKg }, system) {
     return {
       lines: [
-        ...(basesKg > 0 ? [`Feet, brackets, rails and sealant at Mounting: ${amount(basesKg, "kg")}`] : []),
-        ...(snowKg > 0 ? [`Snow on the panels (EN 1991-1-3): ${amount(snowKg, "kg")}`] : []),
-        `Labels and estimates: ${amount(totalKg, "kg")}, of which ${amount(assumedKg, "kg")} are assumed for labels that state no weight (12 kg/m² for glass, 4 kg/m² for flexible panels)`,
-        `Entered for the roof: ${given(limitKg, "kg")}`,
+        ...(basesKg > 0 ? [`Feet, brackets, rails and sealant at Mounting: ${kg(basesKg, system)}`] : []),
+        ...(snowKg > 0 ? [`Snow on the panels (EN 1991-1-3): ${kg(snowKg, system)}`] : []),
+        `Labels and estimates: ${kg(totalKg, system)}, of which ${kg(assumedKg, system)} are assumed for labels that state no weight (${system === "metric" ? "12\u00a0kg/m² for glass, 4\u00a0kg/m²" : "2.5\u00a0lb/ft² for glass, 0.8\u00a0lb/ft²"} for flexible panels)`,
+        `Entered for the roof: ${given(limitKg, "kg", system)}`,
       ],
       source: "Sum of the labels. The vehicle’s papers state the roof load when driving and when parked.",
     };
@@ -87,11 +87,12 @@ export const clearHeightWords: RuleWords<"clearHeight"> = {
         : `${amount(spare, "mm", system)} of clearance${spare < 100 ? ", which suspension travel or waves can use up" : ""}`;
     return `${highestName === surfaceName ? surfaceName : `“${highestName}” on ${surfaceName}`} is ${amount(heightMm, "mm", system)} high; the lowest bridge is ${amount(clearMm, "mm", system)}: ${end}.`;
   },
-  why({ heightMm, clearMm }) {
+  why({ heightMm, clearMm }, system) {
     return {
-      lines: [`Highest object or panel: ${amount(heightMm, "mm")}; lowest bridge or barrier: ${amount(clearMm, "mm")}`],
-      source:
-        "Edge of the roof, plus its camber at that spot, plus the object on it or a panel’s raised edge with its 40 mm frame.",
+      lines: [
+        `Highest object or panel: ${amount(heightMm, "mm", system)}; lowest bridge or barrier: ${amount(clearMm, "mm", system)}`,
+      ],
+      source: `Edge of the roof, plus its camber at that spot, plus the object on it or a panel’s raised edge with its frame of ${amount(40, "mm", system)}.`,
     };
   },
 };
@@ -101,17 +102,15 @@ export const leadsWords: RuleWords<"leads"> = {
   sentence({ fromName, toName, apartMm, reachMm, leadMm, isAssumed }, system) {
     return `The cable route between ${fromName} and ${toName} is ${amount(apartMm, "mm", system)}; their two leads of ${amount(leadMm, "mm", system)}${isAssumed ? " (assumed)" : ""} are ${amount(reachMm, "mm", system)} together, which is too short. Use an extension cable.`;
   },
-  why({ apartMm, reachMm }) {
+  why({ apartMm, reachMm }, system) {
     return {
-      lines: [`Between junction boxes × 1.1: ${amount(apartMm, "mm")}; two leads: ${amount(reachMm, "mm")}`],
-      source: "Junction boxes are assumed 120 mm from the end that points to the front at 0°.",
+      lines: [
+        `Between junction boxes × 1.1: ${amount(apartMm, "mm", system)}; two leads: ${amount(reachMm, "mm", system)}`,
+      ],
+      source: `Junction boxes are assumed ${amount(120, "mm", system)} from the end that points to the front at 0°.`,
     };
   },
 };
-
-function cm2(areaMm2: number): string {
-  return `${(areaMm2 / 100).toFixed(0)}\u00a0cm²`;
-}
 
 function kg(value: number, system: UnitSystem): string {
   return amount(value, "kg", system);

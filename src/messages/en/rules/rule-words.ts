@@ -10,8 +10,8 @@ export type RuleWords<Id extends RuleId, R = Reasons[Id]> = {
   readonly title: string;
   /** One sentence: what, the numbers, the limit, what follows. */
   readonly sentence: (reason: R, system: UnitSystem) => string;
-  /** In °C whatever the switch says, as coefficients are per °C. */
-  readonly why: (reason: R) => Why;
+  /** Temperatures of cells in °C whatever the switch says, as coefficients are per °C. */
+  readonly why: (reason: R, system: UnitSystem) => Why;
 };
 
 /** Said where there is no limit to hold anything against. */
