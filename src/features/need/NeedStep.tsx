@@ -31,6 +31,8 @@ function useYearMoved(): void {
   const router = useRouter();
   const { id } = useParams<{ id: string }>();
   useEffect(() => {
-    if (hash === "year") router.replace(`/plan/${id}/wiring#year`);
+    // while a step is gone to, the hash of the one before may still be heard: the address itself decides
+    const { pathname, hash: now } = window.location;
+    if (now === "#year" && pathname.endsWith("/need")) router.replace(`/plan/${id}/wiring#year`);
   }, [hash, id, router]);
 }

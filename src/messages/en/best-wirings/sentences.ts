@@ -17,10 +17,10 @@ import { monthName } from "../year/sentences";
 /** What a wiring is the best in. */
 export const titleWords: Readonly<Record<Title, string>> = {
   maxEnergy: "Most energy",
-  safestMargin: "Most room in the cold",
-  fewestParts: "Fewest parts",
-  bestInShade: "Kindest in shade",
-  cheapest: "Least to buy",
+  safestMargin: "Largest voltage margin in the cold",
+  fewestParts: "Fewest parts to wire",
+  bestInShade: "Loses least in shade",
+  cheapest: "Cheapest parts",
 };
 
 /** What wirings are ranked by, as the end of a sentence: "a year". */
