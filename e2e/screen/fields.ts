@@ -92,7 +92,11 @@ export class Fields {
             .replace(/\u200b/g, "")
             .replace(/\s+/g, " ")
             .trim();
-        return [...document.querySelectorAll<HTMLElement>("button, a, summary, [role=option], [role=combobox], [role=menuitem]")].find(
+        return [
+          ...document.querySelectorAll<HTMLElement>(
+            "button, a, summary, [role=option], [role=combobox], [role=menuitem]",
+          ),
+        ].find(
           (element) =>
             nameOf(element).startsWith(wanted) &&
             element.getBoundingClientRect().width > 0 &&

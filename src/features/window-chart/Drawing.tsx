@@ -8,7 +8,7 @@ import { given } from "@/messages/en";
 import { curvePoints, edgeLines, type Frame, type Point, type Scales, scalesFor, windowTop } from "./geometry";
 import { chartLabels } from "./labels";
 import { drawingTexts } from "@/messages/en/window-chart/view";
-import { PlacedLabel, RunningPoint, Label, VocFlags, flagPx, strokes } from "./Labels";
+import { PlacedLabel, RunningPoint, Label, VocFlags, flagPx, strokes } from "./DrawnLabels";
 
 export type DrawingProps = {
   readonly window: InputWindow | null;
