@@ -1,6 +1,7 @@
+import { asReadings } from "./walk-readings";
 import { type Bar } from "./bar";
 import { withBars } from "./diagnose";
-import { type Meter, readingsOf, type Walk, asReadings } from "./walk";
+import { type Meter, readingsOf, type Walk } from "./walk";
 import { type ProvedPortArray, readPlaceOf } from "./port-array";
 import { checksAmong } from "./next-check";
 import { causesOf, rankWorlds, type Suspicion } from "./rank";

@@ -2,8 +2,8 @@ import { type Bar, barsOf, isJoinedRead, type LastReading } from "./bar";
 import { expected } from "./expect";
 import { ampsShare, type LightGuess } from "./light-now";
 import { placeIn, type ProvedPortArray, readPlaceOf } from "./port-array";
-import { type Place, quantities, type Quantity, type Reading, shownAt } from "./reading";
-import { keyOfPlace, type ReadingRecord, type ReadPlace, type ReadQuantity, stepKey } from "../measurements";
+import { type Place, quantities, type Quantity, shownAt } from "./reading";
+import { type ReadingRecord, type ReadPlace, type ReadQuantity, stepKey } from "../measurements";
 import { leavesOf, type ProveSky, stringsOf } from "./tree";
 import { createBench, type Prediction, healthyArray } from "./world";
 
@@ -91,7 +91,7 @@ const unitWm2 = 1000;
 const minA = 0.1;
 
 /** How much the light of a cloudless sky has changed since a reading was taken. */
-function drift(portArray: ProvedPortArray, { lightWm2, sky }: ReadingRecord): number {
+export function drift(portArray: ProvedPortArray, { lightWm2, sky }: ReadingRecord): number {
   // under broken cloud nothing is known of how it changed
   if (sky.cloud === "broken" || lightWm2 === null || lightWm2 <= 0 || portArray.light.due <= 0) return 1;
   return Math.min(2, Math.max(0.5, portArray.light.due / lightWm2));
@@ -284,20 +284,4 @@ function outcomeOf(
   )
     return { type: "likeBattery" };
   return { type: value < band.low ? "low" : "high" };
-}
-
-/** The readings as the engine takes them, scaled to the light of the moment. */
-export function asReadings(portArray: ProvedPortArray, steps: readonly WalkStep[]): readonly Reading[] {
-  const byPlace = new Map<string, Reading>();
-  for (const { read } of steps) {
-    const at = read === null ? null : placeIn(portArray, read.place);
-    if (read === null || at === null) continue;
-    const before = byPlace.get(keyOfPlace(read.place)) ?? blank(at);
-    const value = read.quantity === "shortA" ? read.value * drift(portArray, read) : read.value;
-    byPlace.set(keyOfPlace(read.place), { ...before, [read.quantity]: value });
-  }
-  return [...byPlace.values()];
-}
-function blank(at: Place): Reading {
-  return { at, openV: null, shortA: null, runV: null, runA: null, displayW: null, batterySoc: null };
 }
