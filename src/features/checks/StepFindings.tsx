@@ -2,10 +2,10 @@
 
 import { type PlanStep } from "@/core/plan";
 import { passes } from "@/core/checks";
-import { useAssessment, useDesk } from "@/features/plan-session";
-import { applyFix } from "./fixes";
-import { LevelMark, TextButton, useUnits, sheetStyle } from "@/ui";
-import { findingSentence, fixSentence } from "@/messages/en";
+import { useAssessment } from "@/features/plan-session";
+import { LevelMark, useUnits, sheetStyle } from "@/ui";
+import { findingSentence } from "@/messages/en";
+import { FixButtons } from "./FixButtons";
 import { stepFindingsTexts } from "@/messages/en/checks/view";
 
 type Props = {
@@ -15,7 +15,6 @@ type Props = {
 
 /** What the rules say of a step, on its own page: the same sentences as in the ledger, with their fixes. */
 export function StepFindings({ step: of, nothing }: Props) {
-  const desk = useDesk();
   const system = useUnits();
   const assessment = useAssessment();
   if (assessment === null) return <p>{stepFindingsTexts.calculating}</p>;
@@ -36,11 +35,7 @@ export function StepFindings({ step: of, nothing }: Props) {
               {findingSentence(finding, system)}
               {finding.fixes.length > 0 && (
                 <div className={sheetStyle["fixes"]}>
-                  {finding.fixes.map((fix) => (
-                    <TextButton key={fixSentence(fix, system)} look="amber" onClick={() => applyFix(desk, fix)}>
-                      {fixSentence(fix, system)}
-                    </TextButton>
-                  ))}
+                  <FixButtons fixes={finding.fixes} />
                 </div>
               )}
             </div>

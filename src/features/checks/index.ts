@@ -1,5 +1,6 @@
 export { Ledger } from "./Ledger";
 export { LedgerDrawer } from "./LedgerDrawer";
-export { applyFirstFix, applyFix } from "./fixes";
+export { FixButtons } from "./FixButtons";
+export { applyFirstFix } from "./fixes";
 export { VerdictStrip } from "./VerdictStrip";
 export { StepFindings } from "./StepFindings";

@@ -4,10 +4,10 @@ import { useMemo } from "react";
 import { type Plan, type Wiring } from "@/core/plan";
 import { judgeRoof, type FindingWithoutFixes } from "@/core/assessment";
 import { passes } from "@/core/checks";
-import { useDesk, useAssessment } from "@/features/plan-session";
-import { applyFix } from "@/features/checks";
-import { LevelMark, TextButton, useUnits } from "@/ui";
-import { counted, findingSentence, fixSentence } from "@/messages/en";
+import { useAssessment } from "@/features/plan-session";
+import { FixButtons } from "@/features/checks";
+import { LevelMark, useUnits } from "@/ui";
+import { counted, findingSentence } from "@/messages/en";
 import style from "./space.module.css";
 import { judgedTexts } from "@/messages/en/layout/view";
 
@@ -26,7 +26,6 @@ type Props = { readonly findings: readonly FindingWithoutFixes[]; readonly panel
 
 /** The same sentences as in the ledger, with its fixes where it has them. */
 export function Judged({ findings, panels }: Props) {
-  const desk = useDesk();
   const system = useUnits();
   const assessment = useAssessment();
   const told = findings.filter(({ level }) => !passes(level));
@@ -50,11 +49,7 @@ export function Judged({ findings, panels }: Props) {
               <div>
                 {findingSentence(finding, system)}
                 <div className={style["fixes"]}>
-                  {fixesOf(finding.id).map((fix) => (
-                    <TextButton key={fixSentence(fix, system)} look="amber" onClick={() => applyFix(desk, fix)}>
-                      {fixSentence(fix, system)}
-                    </TextButton>
-                  ))}
+                  <FixButtons fixes={fixesOf(finding.id)} />
                 </div>
               </div>
             </li>

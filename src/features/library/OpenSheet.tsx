@@ -1,4 +1,4 @@
-import { copyName } from "./table-files";
+import { copyName } from "@/messages/en";
 import { type InputRecord, type PanelRecord } from "@/api";
 import { EditSheet } from "./EditSheet";
 import { LeftSheets } from "./LeftSheets";

@@ -8,10 +8,6 @@ export function chosenWords(chosen: number): string {
   return chosen === 0 ? "all shown" : libraryViewTexts.chosenSelected(chosen);
 }
 
-export function copyName(name: string): string {
-  return `${name.slice(0, 70)}, copy`;
-}
-
 export async function saveTable(shelf: ShelfName, sheets: Sheets): Promise<void> {
   const rows =
     shelf === "panels"

@@ -12,7 +12,7 @@ import { useState } from "react";
 import { type MeasuredRecord } from "@/core/measurements";
 import { type ApiResult, browserClient, type PlanSearch, type PlanSummary, type SavedPlan } from "@/api";
 import { ThemeSwitch, NamePlate, ReadyMark, Region, UnitSwitch } from "@/ui";
-import { counted, visible } from "@/messages/en";
+import { copyName, counted, visible } from "@/messages/en";
 import { ImportButton } from "./ImportButton";
 import { NewPlan } from "./NewPlan";
 import { Pages } from "./Pages";
@@ -58,7 +58,7 @@ export function PlansView({ plans, found, archived, search }: Props) {
   };
   const duplicate = (plan: PlanSummary) =>
     withPlan(plan, (saved) =>
-      browserClient.importPlan(JSON.stringify({ ...saved.plan, name: `${saved.plan.name.slice(0, 70)}, copy` })),
+      browserClient.importPlan(JSON.stringify({ ...saved.plan, name: copyName(saved.plan.name) })),
     );
   const remove = (plan: PlanSummary) =>
     withPlan(plan, async (saved) => {

@@ -1,4 +1,5 @@
 import { maxOf } from "@/core/plan";
+import { copyName } from "@/messages/en";
 import { type Desk, positionIdOf, wiringOf } from "@/features/plan-session";
 
 export const maxPositions = maxOf.positions;
@@ -22,7 +23,7 @@ export function addPosition(desk: Desk, id: string): void {
   const { positions } = state.history.present;
   if (positions.length >= maxPositions) return;
   const like = positionIdOf(state);
-  const name = `${(positions.find((position) => position.id === like)?.name ?? "Position").slice(0, 70)}, copy`;
+  const name = copyName(positions.find((position) => position.id === like)?.name ?? "Position");
   desk.change({ type: "addPosition", id, name, like, wiringId: wiringOf(state).id });
   showPosition(desk, id);
 }

@@ -1,4 +1,5 @@
 import { maxOf } from "@/core/plan";
+import { copyName } from "@/messages/en";
 import { type Desk, wiringOf } from "@/features/plan-session";
 
 export const maxWirings = maxOf.wirings;
@@ -22,7 +23,7 @@ export function copyWiring(desk: Desk, id: string): void {
   const state = desk.now();
   if (state.history.present.wirings.length >= maxWirings) return;
   const wiring = wiringOf(state);
-  desk.change({ type: "copyWiring", wiringId: wiring.id, id, name: `${wiring.name.slice(0, 70)}, copy` });
+  desk.change({ type: "copyWiring", wiringId: wiring.id, id, name: copyName(wiring.name) });
   showWiring(desk, id);
 }
 

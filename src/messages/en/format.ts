@@ -72,6 +72,11 @@ export function lowerFirst(text: string): string {
   return text.charAt(0).toLowerCase() + text.slice(1);
 }
 
+/** What a copy of something is called until somebody names it. */
+export function copyName(name: string): string {
+  return `${name.slice(0, 70)}, copy`;
+}
+
 /** "1 Stop", "2 Stops". */
 export function counted(count: number, one: string, many = `${one}s`): string {
   return `${count} ${count === 1 ? one : many}`;

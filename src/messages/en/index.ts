@@ -6,6 +6,7 @@ export { dangerWords, portArrayWords, partsWords, portWords, misplugWords, stepW
 export {
   amount,
   capital,
+  copyName,
   counted,
   currencyWords,
   given,
