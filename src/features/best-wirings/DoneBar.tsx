@@ -13,7 +13,7 @@ export function DoneBar() {
   const [before] = useState(said);
   const [, setHash] = useHash();
   return (
-    <Box role="status" sx={{ position: "sticky", bottom: { xs: "52px", sm: 0 }, zIndex: 2 }}>
+    <Box role="status" sx={{ position: "sticky", bottom: "var(--thumb-bar, 0px)", zIndex: 2 }}>
       {said !== before && (
         <Box
           sx={{

@@ -13,12 +13,14 @@ import { nothingLit, WindowChart } from "@/features/window-chart";
 import { skyWords } from "@/messages/en/window-chart/operating";
 import { Region, TextButton, useHash } from "@/ui";
 import { cautions } from "./cautions";
+import { Comparison } from "./Comparison";
 import { FirstSteps } from "./FirstSteps";
 import { netlistOf } from "./netlist";
 import { SiteForm } from "./SiteForm";
 import { SkyStrip } from "./SkyStrip";
 import style from "./sky.module.css";
-import { RunShortcut, stepShortcuts } from "./step-shortcuts";
+import { WiringStepContext } from "./step-context";
+import { stepShortcuts } from "./step-shortcuts";
 import { WireYear } from "./WireYear";
 import { WiringNote } from "./WiringNote";
 import { wiringStepTexts } from "@/messages/en/wiring/view";
@@ -37,7 +39,7 @@ export function BoardTab() {
         : portArrayKey({ inputId: input.id, portId: input.device.ports[0]?.id ?? null });
   });
   const chosen = picked ?? first;
-  const run = useContext(RunShortcut);
+  const { run, comparing } = useContext(WiringStepContext);
   const around = useMemo(
     () => stepShortcuts.map((key) => ({ press: key.press, words: key.words, run: () => run(key) })),
     [run],
@@ -49,12 +51,16 @@ export function BoardTab() {
         gap: 2,
         gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1.12fr) minmax(0, 1fr)" },
         alignItems: "start",
-        "--thumb-bar": { xs: "52px", sm: "0px" },
         "& > [id]": { scrollMarginTop: "150px" },
       }}
     >
       <Beginning />
       <Unwired />
+      {comparing && (
+        <Box sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0 }}>
+          <Comparison />
+        </Box>
+      )}
       <Box id="wire-board" sx={{ minWidth: 0, display: "grid", gap: 1, gridTemplateColumns: "minmax(0, 1fr)" }}>
         <StringBoard chosenPortArray={chosen} onChoosePortArray={setPicked} around={around} />
         <WiringNote />

@@ -5,7 +5,7 @@ import Button from "@mui/material/Button";
 import { positionTabsTexts } from "@/messages/en/wiring/view";
 import { positionIdOf, useDesk, useDeskState } from "@/features/plan-session";
 import { showPosition } from "./positions";
-import { useWiringPositions } from "./useWiringPositions";
+import { useWiringPositions } from "./useNamed";
 
 /** The positions the wiring on the board is used in: how the panels stand in each is looked at, changed and judged. */
 export function PositionTabs() {

@@ -2,17 +2,17 @@
 
 import Box from "@mui/material/Box";
 import dynamic from "next/dynamic";
-import { memo, useCallback, useEffect, useState } from "react";
+import { memo, useCallback, useEffect, useMemo, useState } from "react";
 import { useDesk, useDeskState, wiringOf } from "@/features/plan-session";
 import { BestWirings, WhatToBuy } from "@/features/best-wirings";
 import { newId, SheetTabs, useHash } from "@/ui";
 import { wiringStepTexts } from "@/messages/en/wiring/view";
 import { BoardTab } from "./BoardTab";
-import { Comparison } from "./Comparison";
 import { MobileToolbar } from "./MobileToolbar";
 import { PositionName } from "./PositionName";
 import { PositionTabs } from "./PositionTabs";
-import { RunShortcut, stepShortcuts, type StepShortcut } from "./step-shortcuts";
+import { WiringStepContext } from "./step-context";
+import { stepShortcuts, type StepShortcut } from "./step-shortcuts";
 import { WiringMenu } from "./WiringMenu";
 import { WiringName } from "./WiringName";
 import { WiringTabs } from "./WiringTabs";
@@ -31,7 +31,7 @@ export function WiringStep() {
   const desk = useDesk();
   const [comparing, setComparing] = useState(false);
   const [writing, setWriting] = useState<"wiring" | "position" | null>(null);
-  const [hash, setHash] = useHash();
+  const [, setHash] = useHash();
   const onShortcut = useCallback(
     (key: StepShortcut) =>
       key.run({
@@ -44,35 +44,38 @@ export function WiringStep() {
   );
   useEffect(() => listenForShortcuts(onShortcut), [onShortcut]);
   const close = () => setWriting(null);
-  const isBoard = !sheets.some(({ id }) => id !== "board" && id === hash);
+  const shared = useMemo(() => ({ run: onShortcut, comparing }), [onShortcut, comparing]);
   return (
-    <RunShortcut value={onShortcut}>
-      <SheetTabs
-        name={wiringStepTexts.wiring}
-        sheets={sheets}
-        aside={
-          <Box
-            sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", columnGap: { xs: 1, sm: 2 }, minHeight: 44 }}
-          >
-            <Tabs />
-            <Positions />
-            <WiringMenu comparing={comparing} onCompare={setComparing} onWrite={setWriting} />
-          </Box>
-        }
-        below={
-          <>
-            {writing === "wiring" && <Name onDone={close} />}
-            {writing === "position" && <PositionName onDone={close} />}
-            {comparing && isBoard && (
-              <Box sx={{ mb: 2 }}>
-                <Comparison />
-              </Box>
-            )}
-          </>
-        }
-      />
+    <WiringStepContext value={shared}>
+      <Box sx={{ "--thumb-bar": { xs: "52px", sm: "0px" } }}>
+        <SheetTabs
+          name={wiringStepTexts.wiring}
+          sheets={sheets}
+          aside={
+            <Box
+              sx={{
+                display: "flex",
+                flexWrap: "wrap",
+                alignItems: "center",
+                columnGap: { xs: 1, sm: 2 },
+                minHeight: 44,
+              }}
+            >
+              <Tabs />
+              <Positions />
+              <WiringMenu comparing={comparing} onCompare={setComparing} onWrite={setWriting} />
+            </Box>
+          }
+          below={
+            <>
+              {writing === "wiring" && <Name onDone={close} />}
+              {writing === "position" && <PositionName onDone={close} />}
+            </>
+          }
+        />
+      </Box>
       <MobileToolbar />
-    </RunShortcut>
+    </WiringStepContext>
   );
 }
 

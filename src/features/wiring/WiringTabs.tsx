@@ -4,16 +4,13 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useDesk, useDeskState, wiringOf } from "@/features/plan-session";
 import { wiringTabsTexts } from "@/messages/en/wiring/view";
+import { useNamed } from "./useNamed";
 import { showWiring } from "./wirings";
 
 /** The named wirings of the same panels; one is on the board. */
 export function WiringTabs() {
   const desk = useDesk();
-  // names only: the tabs are not drawn again when panels move
-  const named = useDeskState((state) =>
-    JSON.stringify(state.history.present.wirings.map(({ id, name }) => ({ id, name }))),
-  );
-  const wirings = JSON.parse(named) as { id: string; name: string }[];
+  const wirings = useNamed((plan) => plan.wirings);
   const shownId = useDeskState((state) => wiringOf(state).id);
   return (
     <Box

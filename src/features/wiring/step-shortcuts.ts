@@ -1,4 +1,3 @@
-import { createContext } from "react";
 import { skyNames } from "@/core/engine/sky";
 import { type Desk } from "@/features/plan-session";
 import { applyFirstFix } from "@/features/checks";
@@ -75,6 +74,3 @@ export const stepShortcuts: readonly StepShortcut[] = [
     run: ({ desk }) => applyFirstFix(desk),
   },
 ];
-
-/** Does what a key of the step does: for what stands inside it, the board with its list of keys. */
-export const RunShortcut = createContext<(key: StepShortcut) => void>(() => undefined);

@@ -34,7 +34,7 @@ const nothing: Compared = { verdicts: new Map(), misplugs: [] };
 
 /**
  * The verdict on every wiring of a plan, and on every misplug on the way to it from the one on the board, one after another, on
- * the patient port array; they come in as they are ready.
+ * the patient queue; they come in as they are ready.
  */
 export function useComparison(plan: Plan, here: Wiring, moment: Moment): Compared {
   const [known, setKnown] = useState<{ readonly plan: Plan; readonly hereId: string; readonly compared: Compared }>({
