@@ -78,7 +78,7 @@ async function thirdInTheRow(page: Page): Promise<void> {
   await page.evaluate(() => window.scrollTo(0, 0));
 }
 
-/** On the stand-in: a panel of which a part is bypassed, found by its first readings. */
+/** On the simulator: a panel of which a part is bypassed, found by its first readings. */
 async function bypassed(page: Page): Promise<void> {
   const fields = new Fields(page);
   await fields.choose("Fault", "cell groups bypassed");

@@ -6,7 +6,7 @@ import { lightAt, type SimulatedSky } from "./sky";
 
 /**
  * A simulated bench on the real engine: an array with something wrong or nothing, a meter with its dial and leads, an inline meter,
- * a controller with its display, a sun with clouds. It is spoken to line by line; docs/STANDINS.md has the lines.
+ * a controller with its display, a sun with clouds. It is spoken to line by line; docs/SIMULATOR.md has the lines.
  */
 export type BenchSetup = {
   readonly tree: ProveTree;

@@ -98,7 +98,7 @@ export function StandInSheet() {
         </Region>
         <Region title={standInSheetTexts.howItWorks}>
           <p style={{ marginTop: 0 }}>
-            {standInSheetTexts.theSimulatorAnswersLinesOfTextOn} <code>{standInSheetTexts.docsStandinsMd}</code>.
+            {standInSheetTexts.theSimulatorAnswersLinesOfTextOn} <code>{standInSheetTexts.docsSimulatorMd}</code>.
           </p>
           <p>
             {standInSheetTexts.commonMistakesOneByOneSee}{" "}

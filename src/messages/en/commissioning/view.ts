@@ -122,7 +122,7 @@ export const standInSheetTexts = {
   howItWorks: "How it works",
   theSimulatorAnswersLinesOfTextOn:
     "The simulator answers lines of text on a port of this computer that only Golden Array can reach. A bridge to a real meter can use the same lines; they are described in",
-  docsStandinsMd: "docs/STANDINS.md",
+  docsSimulatorMd: "docs/SIMULATOR.md",
   commonMistakesOneByOneSee: "Common mistakes, one by one: see",
   practice: "Practice",
   isOpen: (fault: string | null) =>
