@@ -1,6 +1,5 @@
-import { sized } from "./build";
 import { type Random } from "@/core/engine/random";
-import { anyPanel, coldVolts, drawsUpTo, drillPlan, portArray, portWith, round } from "./build";
+import { sized, anyPanel, coldVolts, drawsUpTo, drillPlan, portArray, portWith, round } from "./build";
 import { type BoardCase, type Level } from "./case";
 import { onOnePort, twelve, twentyFour } from "./drill-sheets";
 

@@ -27,7 +27,7 @@ export type ViewState = {
 /** Taken where nobody looks at anything in particular. */
 export const noonLook: ViewState = { sky: "brightNoon", moment: equinoxNoon, positionId: null };
 
-/** The array of a port array under one sky, as data that can cross to another thread; its curve where it is drawn, else null. */
+/** A port array under one sky, as data that can cross to another thread; its curve where it is drawn, else null. */
 export type SkyView = {
   readonly sky: Sky;
   readonly array: Omit<NetSolution, "curve"> & { readonly curve: NetSolution["curve"] | null };

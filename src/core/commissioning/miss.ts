@@ -3,14 +3,11 @@ import { type Prediction, type Shown } from "./world";
 
 /** Meters as they are: a share of what they show, and their last digit (physics: ±1 % volts, ±1.5 % amps by hand, labels ±3 %). */
 const voltsShare = 0.012;
-
 const ampsShare = 0.015;
 
 /** A tracker stands where power is flat: volts and amps there part from the point of most power by more. */
 const runShare = 0.025;
-
 const floorV = 0.12;
-
 const floorA = 0.04;
 
 /** What one reading may count against a world at most: one slip of the pen refutes nothing. */
@@ -40,7 +37,6 @@ function looseV(at: Place, quantity: Quantity, due: Shown | null): number {
 }
 
 const flatShare = 0.74;
-
 export const looseShare = 0.35;
 
 type Missed = { readonly quantity: Quantity; readonly off: number; readonly is: number; readonly sigma: number };

@@ -1,7 +1,6 @@
-import { hypothesesFor, slipsAmong } from "./hypotheses";
 import { type InputWindow, type Tracking } from "../engine/pv-input";
 import { type DiagnosisId } from "../measurements";
-import { bothOf, type Hypothesis } from "./hypotheses";
+import { hypothesesFor, slipsAmong, bothOf, type Hypothesis } from "./hypotheses";
 import { type ProveTree } from "./tree";
 import { quantities, type Quantity, type Reading } from "./reading";
 import { type Bench, createBench, type Prediction, healthyArray } from "./world";

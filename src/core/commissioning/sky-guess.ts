@@ -25,7 +25,6 @@ const anySky = { wm2: 600, sigma: 0.7 };
 
 /** Below this the sun is weak, W/m²; below this share of what is due all panels are dirty, where the sky is known. */
 export const weakWm2 = 400;
-
 export const dirtyShare = 0.84;
 
 export function guessOf({ irradianceWm2, cloud }: SkyGuess) {

@@ -2,8 +2,7 @@ import { type InputWindow, operate, type Tracking } from "../engine/pv-input";
 import { atCurrent, atVoltage, type Curve } from "../engine/iv";
 import { type Net, seenFrom, solveNet, substringCount } from "../engine/net";
 import { leavesOf, lightOf, type ProveLeaf, type ProveSky, type ProveTree, stringsOf } from "./tree";
-import { behind, mirrored, scaled, held, tapered, joined, openOf } from "./curve-moves";
-import { type Node } from "./curve-moves";
+import { behind, mirrored, scaled, held, tapered, joined, openOf, type Node } from "./curve-moves";
 
 /** What is wrong with one panel. */
 export type PanelFault =

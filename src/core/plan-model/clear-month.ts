@@ -47,7 +47,7 @@ export function clearDayOfOnePanel(
 }
 
 /**
- * A port array's array at bright noon, and where it runs there; null where nobody knows, or nothing is taken. `flat`: solved with all
+ * A port array at bright noon, and where it runs there; null where nobody knows, or nothing is taken. `flat`: solved with all
  * panels flat, else tilted as they stand.
  */
 export type NoonState = Pick<SkyState, "array" | "operating"> & { readonly flat: boolean };

@@ -1,6 +1,5 @@
-export { extraPanels, type Missing } from "./kinds";
 export { recordLowOf, assumedSite, assumedLatitudeDeg } from "./assumed-site";
-export { kindOfPiece } from "./kinds";
+export { extraPanels, type Missing, kindOfPiece } from "./kinds";
 export { codeTableFactor } from "./code-table";
 export { type Assumption, type Term } from "./assumption";
 export {

@@ -16,8 +16,7 @@ import {
 import { buildPortArray, type SharedContext, type PortArrayContext } from "./port-array-context";
 import { type SolveCache } from "./solve-cache";
 import { assumedLatitudeDeg, siteOf } from "./assumed-site";
-import { sheetsOf, readKind, commonOf } from "./kinds";
-import { type Missing } from "./kinds";
+import { sheetsOf, readKind, commonOf, type Missing } from "./kinds";
 
 /** Where a plan's vehicle stands and which way it points, as it matters for shadows. */
 export function parkedIn({ site }: Pick<Plan, "site">): Parked {

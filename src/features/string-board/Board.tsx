@@ -2,7 +2,6 @@
 
 import { put } from "./move-commands";
 import { toggleShade } from "./stand-commands";
-import { litKeys } from "./board-facts";
 import { Keyboard } from "lucide-react";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { portOf, type TileState } from "@/core/plan-model";
@@ -37,7 +36,7 @@ import { type Target } from "./targets";
 import { TileView } from "./TileView";
 import { useBoard } from "./useBoard";
 import { boardTexts } from "@/messages/en/string-board/view";
-import { worstOfPortArray, substringsOfLabel } from "./board-facts";
+import { litKeys, worstOfPortArray, substringsOfLabel } from "./board-facts";
 
 type Props = {
   readonly chosenPortArray: string | null;

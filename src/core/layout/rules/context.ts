@@ -14,7 +14,7 @@ export type RoofContext = {
 /** What a rule of the roof says; `about` tells one thing it says of a subject from another. */
 export type RoofJudged<R> = RuleOutcome<R> & { readonly subject: Subject; readonly about: string };
 
-/** A rule of how panels lie; it may have several things to say, or none. `port arrays`: those of the wiring judged. */
+/** A rule of how panels lie; it may have several things to say, or none. `portArrays`: those of the wiring judged. */
 export type RoofRule<Id extends string, R> = RuleFacts<Id> & {
   readonly judge: (roof: RoofContext, portArrays: readonly PortArray[]) => readonly RoofJudged<R>[];
 };

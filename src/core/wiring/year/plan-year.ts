@@ -1,11 +1,10 @@
-import { drawDays } from "./days";
 import { type Plan } from "../../plan";
 import { type SolveCache, solvableWiring } from "../../plan-model";
 import { skylineOf } from "../../engine/light";
 import { needByHour, seasonOf, sourcesByHour } from "../../need";
 import { daysIn, kindsOfDay, type SkyHour, type WeatherYear } from "../../engine/weather";
 import { createArray, type PortArrayHour } from "./array";
-import { type DayDrawn } from "./days";
+import { drawDays, type DayDrawn } from "./days";
 import { createTrackerCache, type Stay } from "./facing";
 import { lossNames, type MonthAccount, noLosses } from "./losses";
 import { positionsByHour } from "./positions-by-hour";

@@ -1,6 +1,5 @@
 import { type LabelDoubt, type PointsFit, type LabelReading } from "@/core/engine/panel";
-import { type PanelSheet } from "@/core/plan";
-import { panelFields } from "@/core/plan";
+import { type PanelSheet, panelFields } from "@/core/plan";
 import { given, percent, trueMinus } from "../format";
 import { panelFieldWords } from "./fields";
 
