@@ -105,16 +105,19 @@ e2eTest("any action is found by name, and undo goes on after a reload", async ({
   await fields.saved();
 });
 
-e2eTest("a lane is filled by number, and panels of another kind are counted on the shelf", async ({ open, plan }) => {
-  const { board, fields } = await open(`${await plan()}/wiring`);
-  await fields.press("Press day");
-  await fields.press("Lodestone Long, charge controller: Panel terminals");
-  await fields.shows("Strings in parallel", "2");
-  await fields.press("One more Thornby TF-160, folding pair");
-  await board.stands("shelf: bookbay.3");
-  await fields.press("Undo");
-  await board.stands("shelf: ");
-});
+e2eTest(
+  "a PV input is filled by number, and panels of another kind are counted on the shelf",
+  async ({ open, plan }) => {
+    const { board, fields } = await open(`${await plan()}/wiring`);
+    await fields.press("Press day");
+    await fields.press("Lodestone Long, charge controller: Panel terminals");
+    await fields.shows("Strings in parallel", "2");
+    await fields.press("One more Thornby TF-160, folding pair");
+    await board.stands("shelf: bookbay.3");
+    await fields.press("Undo");
+    await board.stands("shelf: ");
+  },
+);
 
 e2eTest(
   "rows that are not alike are not swept away by a press, and a panel joins the end of a row by Move to",

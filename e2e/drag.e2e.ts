@@ -32,7 +32,7 @@ e2eTest(
   },
 );
 
-e2eTest("by touch: held and dragged to another lane, on a phone", async ({ open, plan }) => {
+e2eTest("by touch: held and dragged to another PV input, on a phone", async ({ open, plan }) => {
   const { page, board, fields } = await open(`${await plan()}/wiring`, phone);
   await board.stands(home);
   const from = await board.place(board.tile("roof.1"));
@@ -40,7 +40,7 @@ e2eTest("by touch: held and dragged to another lane, on a phone", async ({ open,
   await page.waitForSelector("[data-tile='roof.1'][data-dragging]");
   await finger.move(from.x + 6, from.y + 6);
   const zone = await (await page.$("[data-zone='new:press/pv']"))?.boundingBox();
-  if (zone === undefined || zone === null) throw new Error("the next lane is not on the screen");
+  if (zone === undefined || zone === null) throw new Error("the next PV input is not on the screen");
   for (let k = 1; k <= 6; k++) {
     const share = k / 6;
     await finger.move(from.x + (zone.x + 60 - from.x) * share, from.y + (zone.y + zone.height / 2 - from.y) * share);

@@ -127,7 +127,7 @@ e2eTest(
 );
 
 e2eTest(
-  "a panel is folded onto another in one pose: it gives nothing there, and the other lies in the dark",
+  "a panel is folded onto another in one position: it gives nothing there, and the other lies in the dark",
   async ({ open, plan }) => {
     const { page, fields } = await open(`${await plan()}/layout`);
     await fields.press("Under way");

@@ -56,6 +56,10 @@ test("a plan, a library, a bundle, a phone sheet and readings of every version a
     ["underway", 2],
   ]);
   expect(named.plan.space.places[0]?.inPositions).toMatchObject([{ positionId: "underway", faceDown: true }]);
+  // nothing stored is dropped on the way: what no version knows is refused by its place
+  const odd = JSON.parse(textOf("plan-5.json")) as { space: { places: unknown[] } };
+  odd.space.places.push(7);
+  expect(readPlanText(JSON.stringify(odd))).toMatchObject({ fault: { path: "space.places.4" } });
   for (const name of ["library-1.json", "library-2.json"]) {
     const { panels, inputs } = JSON.parse(textOf(name)) as { panels: unknown[]; inputs: unknown[] };
     const library = readLibraryText(textOf(name));

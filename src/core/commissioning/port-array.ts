@@ -16,7 +16,7 @@ import { leavesOf, type ProveLeaf, type ProveTree, stringsOf } from "./tree";
 export type ProvedPortArray = {
   readonly tree: ProveTree;
   readonly tiles: readonly PanelRef[];
-  /** Strings by their ids, in the order of the strings; null where a string is no string of its own. */
+  /** Ids of the wired strings, in the order in which they are solved; null where that is not one for one. */
   readonly stringIds: readonly (string | null)[];
   readonly window: InputWindow | null;
   readonly tracking: Tracking;
@@ -143,7 +143,7 @@ export function readPlaceOf(portArray: ProvedPortArray, place: Place): ReadPlace
   switch (place.type) {
     case "panel": {
       const tile = portArray.tiles[place.id - 1];
-      if (tile === undefined) throw new Error("a panel of this lane");
+      if (tile === undefined) throw new Error("a panel of this port array");
       return { type: "panel", panelId: tile.panelId, piece: tile.piece };
     }
     case "string":

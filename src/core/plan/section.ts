@@ -68,6 +68,11 @@ export function isJson(value: unknown): value is Json {
   return typeof value === "object" && value !== null && !Array.isArray(value);
 }
 
+/** A list with each thing in it changed; a value of another shape is passed on for validation to name. */
+export function mapItems(list: unknown, change: (item: Json) => unknown): unknown {
+  return Array.isArray(list) ? list.map((item: unknown) => (isJson(item) ? change(item) : item)) : list;
+}
+
 /** The same with some fields under other names; a value of another shape is passed on for validation to name. */
 export function renamed(value: unknown, names: Readonly<Record<string, string>>): unknown {
   if (!isJson(value)) return value;
@@ -83,7 +88,7 @@ export function renamedInLists(
   return Object.fromEntries(
     Object.entries(value).map(([name, each]) => {
       const names = lists[name];
-      return [name, names !== undefined && Array.isArray(each) ? each.map((item) => renamed(item, names)) : each];
+      return [name, names === undefined ? each : mapItems(each, (item) => renamed(item, names))];
     }),
   );
 }

@@ -1,4 +1,4 @@
-import { isJson, type Json, listOf } from "../../section";
+import { type Json, listOf, mapItems } from "../../section";
 
 /** What the positions of older plans, called poses, become. */
 
@@ -56,8 +56,6 @@ function oldTilesOf(lanes: unknown): Json[] {
 }
 
 /** Version 2: a pose may be for some hours of the day. */
-function toVersion2(older: unknown): unknown {
-  return Array.isArray(older) ? older.map((pose: unknown) => (isJson(pose) ? { ...pose, hours: null } : pose)) : older;
-}
+const toVersion2 = (older: unknown) => mapItems(older, (pose) => ({ ...pose, hours: null }));
 
 export const upgrades = [toVersion2];

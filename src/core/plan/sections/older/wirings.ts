@@ -1,4 +1,4 @@
-import { isJson, type Json, listOf } from "../../section";
+import { isJson, type Json, listOf, mapItems, renamed } from "../../section";
 import { copperToVersion2, copperToVersion3 } from "./copper";
 import { posesOfVersion3 } from "./positions";
 
@@ -38,45 +38,35 @@ export function fromVersion3(plan: Json): unknown {
 }
 
 /** Version 2: cables say what they are made of; there are fuses and switches. */
-function toVersion2(older: unknown): unknown {
-  return Array.isArray(older) ? older.map((each: unknown) => (isJson(each) ? copperToVersion2(each) : each)) : older;
-}
+const toVersion2 = (older: unknown) => mapItems(older, copperToVersion2);
 
-function toVersion3(older: unknown): unknown {
-  return Array.isArray(older) ? older.map((each: unknown) => (isJson(each) ? copperToVersion3(each) : each)) : older;
-}
+const toVersion3 = (older: unknown) => mapItems(older, copperToVersion3);
 
 /** Version 4: a port's array is called that, its rows strings, poses positions, and a panel joined past bypassed. */
 function toVersion4(older: unknown): unknown {
-  if (!Array.isArray(older)) return older;
-  return older.map((wiring: unknown) => {
-    if (!isJson(wiring)) return wiring;
-    const { lanes, poseIds, rowsGiven, runs, guards, ...kept } = wiring;
-    return {
-      ...kept,
-      positionIds: poseIds,
-      portArrays: each(lanes, ({ rows, ...port }) => ({ ...port, strings: each(rows, stringOf) })),
-      stringsGiven: rowsGiven,
-      runs: each(runs, (run) => ({ ...run, from: endOf(run["from"]), to: endOf(run["to"]) })),
-      guards: each(guards, (guard) => ({ ...guard, at: endOf(guard["at"]) })),
-    };
-  });
+  return mapItems(older, (wiring) =>
+    renamed(
+      {
+        ...wiring,
+        lanes: mapItems(wiring["lanes"], withStrings),
+        runs: mapItems(wiring["runs"], (run) => ({ ...run, from: endOf(run["from"]), to: endOf(run["to"]) })),
+        guards: mapItems(wiring["guards"], (guard) => ({ ...guard, at: endOf(guard["at"]) })),
+      },
+      { lanes: "portArrays", poseIds: "positionIds", rowsGiven: "stringsGiven" },
+    ),
+  );
 }
 
-function stringOf({ items, ...string }: Json): Json {
-  const itemOf = ({ rows, joinedPast, ...item }: Json): Json =>
-    item["type"] === "group" ? { ...item, strings: each(rows, stringOf) } : { ...item, bypassed: joinedPast };
-  return { ...string, items: each(items, itemOf) };
+/** What has rows, a lane or a group, with strings in their place. */
+function withStrings(holder: Json): unknown {
+  const stringOf = (row: Json) => ({ ...row, items: mapItems(row["items"], itemOf) });
+  const itemOf = (item: Json) =>
+    item["type"] === "group" ? withStrings(item) : renamed(item, { joinedPast: "bypassed" });
+  return renamed({ ...holder, rows: mapItems(holder["rows"], stringOf) }, { rows: "strings" });
 }
 
 function endOf(end: unknown): unknown {
-  if (!isJson(end) || end["type"] !== "row") return end;
-  const { rowId, ...others } = end;
-  return { ...others, type: "string", stringId: rowId };
-}
-
-function each(list: unknown, change: (item: Json) => Json): unknown {
-  return Array.isArray(list) ? list.map((item: unknown) => (isJson(item) ? change(item) : item)) : list;
+  return isJson(end) && end["type"] === "row" ? renamed({ ...end, type: "string" }, { rowId: "stringId" }) : end;
 }
 
 export const upgrades = [toVersion2, toVersion3, toVersion4];

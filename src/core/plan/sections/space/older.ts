@@ -1,4 +1,4 @@
-import { isJson, type Json, listOf, renamedInLists } from "../../section";
+import { isJson, type Json, listOf, mapItems, renamed, renamedInLists } from "../../section";
 
 export function fromVersion3(): unknown {
   return { surfaces: [], obstacles: [], places: [] };
@@ -62,14 +62,12 @@ function toVersion4(older: unknown): unknown {
 /** Version 5: poses are called positions. */
 function toVersion5(older: unknown): unknown {
   if (!isJson(older)) return older;
-  const inPosition = ({ poseId, ...lying }: Json): Json => ({ ...lying, positionId: poseId });
-  const places = listOf(older["places"]).map(({ inPoses, ...place }) => ({
+  const placeOf = (place: Json) => ({
     ...place,
-    inPositions: Array.isArray(inPoses)
-      ? inPoses.map((one: unknown) => (isJson(one) ? inPosition(one) : one))
-      : inPoses,
-  }));
-  return { ...older, places };
+    inPoses: mapItems(place["inPoses"], (lying) => renamed(lying, { poseId: "positionId" })),
+  });
+  const places = mapItems(older["places"], placeOf);
+  return renamedInLists({ ...older, places }, { places: { inPoses: "inPositions" } });
 }
 
 export const upgrades = [toVersion2, toVersion3, toVersion4, toVersion5];
