@@ -110,10 +110,20 @@ e2eTest(
       fields,
       "Ivywatt P-500 portable power station\nAC output 230V~ 50Hz 1800W\nmax input 12-28V⎓8A, 28-50V⎓15A, 500W Max",
     );
-    await fields.says("table", /Ivywatt P-500[^]*12 to 50\sV; 8\sA from 12 to 28\sV; 15\sA from 28 to 50\sV; 500\sW/);
+    await fields.says("table", /Ivywatt P-500[^]*12\sV[^]*50\sV[^]*8\sA from 12 to 28\sV, 15\sA from 28 to 50\sV[^]*500\sW/);
     await fields.press("Add to the plan");
     await fields.says("[aria-label='Controllers in this plan']", /Ivywatt P-500/);
     await fields.says("main", /Read from a text, \d+ \w+ \d{4}; not yet compared by hand/);
+    // a controller's page: what depends on the battery is asked, and stays empty until it is said
+    await paste(
+      fields,
+      "Skerrow P30 PWM solar controller\n12/24 V automatic\nMax. solar input voltage: 25 V (12 V battery), 50 V (24 V battery)\nRated current: 30 A\nUSB output 5 V 2 A",
+    );
+    await fields.says("table", /Skerrow P30[^]*25\sV[^]*depends on the battery[^]*Max charge current[^]*30\sA/);
+    await fields.says("main", /Left empty until you decide: Max PV voltage/);
+    await fields.press("24\u00a0V");
+    await fields.press("Add to the plan");
+    await fields.says("[aria-label='Controllers in this plan']", /Skerrow P30[^]*50\sV/);
     await fields.saved();
   },
 );

@@ -129,7 +129,13 @@ const panelRead = z.strictObject({
     }),
   ),
 });
-const inputRead = z.looseObject({ name: z.string(), ports: z.array(z.looseObject({})), from: record(z.string()) });
+const deviceRead = z.looseObject({
+  name: z.string(),
+  ports: z.array(z.looseObject({})),
+  groups: z.array(z.looseObject({})),
+  from: record(z.string()),
+  doubts: z.array(z.looseObject({})),
+});
 /** A value as the core knows it, of the shape told. */
 const shaped = <T>(schema: z.ZodType) => z.custom<T>((value) => schema.safeParse(value).success);
 export const readingLineSchema = z.discriminatedUnion("type", [
@@ -138,7 +144,7 @@ export const readingLineSchema = z.discriminatedUnion("type", [
   z.strictObject({
     type: z.literal("read"),
     panels: shaped<PhotoReading["panels"]>(z.array(panelRead)),
-    inputs: shaped<PhotoReading["inputs"]>(z.array(inputRead)),
+    devices: shaped<PhotoReading["devices"]>(z.array(deviceRead)),
     unread: shaped<PhotoReading["unread"]>(z.array(z.string())),
     shown: z.strictObject({ jpeg: z.base64(), width: z.number(), height: z.number() }),
   }),

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { maxText, type PanelRead, readText } from "@/core/panels/label-import";
+import { type DeviceRead, maxText, type PanelRead, readText } from "@/core/panels/label-import";
 import { type PhotoReading } from "@/core/panels/label-import/photo";
 import { type CaseAnswering, malformed } from "./reading";
 
@@ -13,15 +13,45 @@ export function answerLabel(value: unknown): CaseAnswering {
   const parsed = labelCase.safeParse(value);
   if (!parsed.success) return malformed(parsed.error);
   if ("image" in parsed.data) return { type: "picture", file: parsed.data.image };
-  const { panels, inputs, unread } = readText(parsed.data.text);
-  return { type: "answer", answer: { panels: panels.map(told), inputs, unread } };
+  const { panels, devices, unread } = readText(parsed.data.text);
+  return { type: "answer", answer: { panels: panels.map(told), inputs: devices.map(toldDevice), unread } };
 }
 
 /** The answer to a case with a picture, once it is read. */
-export function answerPicture({ panels, inputs, unread }: PhotoReading): CaseAnswering {
-  return { type: "answer", answer: { panels: panels.map(told), inputs, unread } };
+export function answerPicture({ panels, devices, unread }: PhotoReading): CaseAnswering {
+  return { type: "answer", answer: { panels: panels.map(told), inputs: devices.map(toldDevice), unread } };
 }
 
 function told({ fields, from, doubts, offers }: PanelRead) {
   return { fields, from, doubts, offers };
+}
+
+const portNumbers = [
+  "minV",
+  "maxV",
+  "mpptToV",
+  "startV",
+  "startOverBatteryV",
+  "stayOverBatteryV",
+  "maxW",
+  "batteryMaxA",
+] as const;
+
+function toldDevice({ name, ports, groups, from, doubts }: DeviceRead) {
+  return {
+    name,
+    ports: ports.map(({ currentLimits, wattsByBattery, ...port }) => ({
+      ...stated(Object.fromEntries(portNumbers.map((field) => [field, port[field]]))),
+      currentLimits: currentLimits.map(stated),
+      ...(wattsByBattery.length > 0 && { wattsByBattery }),
+    })),
+    ...(groups.length > 0 && { groups: groups.map(stated) }),
+    from,
+    doubts,
+  };
+}
+
+/** What is said, without what is not. */
+function stated(record: object): Record<string, unknown> {
+  return Object.fromEntries(Object.entries(record).filter(([, value]) => value !== null));
 }

@@ -28,3 +28,11 @@ export { madeSticker, type Sticker } from "./stickers";
 export { randomScenario, type Scenario, scenarioPortArray } from "./scenarios";
 export { causesOfLoss, type CauseOfLoss, logYear, type LogYear } from "./log-years";
 export { farOff, hardScenario, type HardScenario } from "./hard-scenarios";
+export {
+  deviceLeafletText,
+  deviceManualText,
+  deviceShopText,
+  type DeviceText,
+  judged,
+  withoutSockets,
+} from "./devices";

@@ -1,4 +1,5 @@
 import { createRandom, type Random } from "@/core/engine/random";
+import { shuffled } from "./shuffled";
 import { type MadeLabel, round } from "./stickers/made-label";
 
 /** A made-up seller's text, and what a careful reader finds in it. */
@@ -195,11 +196,4 @@ function asMarkup(label: Label): SellersText {
     fields: { ...electrical(label), lengthMm: label.lengthMm, widthMm: label.widthMm },
     torn: [],
   };
-}
-
-function shuffled(draw: Random, lines: readonly string[]): string[] {
-  return lines
-    .map((line) => ({ line, place: draw.number(0, 1) }))
-    .sort((a, b) => a.place - b.place)
-    .map(({ line }) => line);
 }

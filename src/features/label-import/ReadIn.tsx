@@ -5,13 +5,14 @@ import OutlinedInput from "@mui/material/OutlinedInput";
 import { useDeferredValue, useId, useMemo, useRef, useState } from "react";
 import { browserClient, type PhotoRead } from "@/api";
 import { type DeviceSheet, type PanelSheet } from "@/core/plan";
-import { type InputRead, maxText, type PanelRead, readText } from "@/core/panels/label-import";
+import { type DeviceRead, maxText, type PanelRead, readText } from "@/core/panels/label-import";
 import { type PhotoMark } from "@/core/panels/label-import/photo";
 import { LevelMark, Region, TextButton } from "@/ui";
 import { counted } from "@/messages/en";
+import { ReadDevice } from "./ReadDevice";
 import { ReadPanel, type Take } from "./ReadPanel";
-import { ReadInput } from "./ReadInput";
-import { deviceOf, labelOf } from "./sheets";
+import { deviceOf } from "./device-of";
+import { labelOf } from "./label-of";
 import { useStickers } from "./useStickers";
 import style from "./reading.module.css";
 import { readInTexts } from "@/messages/en/label-import/view";
@@ -29,7 +30,7 @@ type Item = {
   readonly key: string;
   readonly source: string;
   readonly panels: readonly (PanelRead & { readonly marks?: Readonly<Record<string, PhotoMark>> })[];
-  readonly inputs: readonly InputRead[];
+  readonly devices: readonly DeviceRead[];
   readonly unread: readonly string[];
   readonly shown: PhotoRead["shown"] | null;
 };
@@ -60,7 +61,7 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
   };
   const all = {
     panels: items.flatMap((item) => item.panels.map((panel) => ({ item, panel }))),
-    inputs: items.flatMap((item) => item.inputs.map((input) => ({ item, input }))),
+    devices: items.flatMap((item) => item.devices.map((device) => ({ item, device }))),
   };
   return (
     <Region title={readInTexts.importFromPhotoOrText}>
@@ -123,7 +124,7 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
               </Box>
             ),
         )}
-        {takeAll !== null && all.panels.length + all.inputs.length > 1 && under === undefined && (
+        {takeAll !== null && all.panels.length + all.devices.length > 1 && under === undefined && (
           <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center" }}>
             <TextButton
               look="amber"
@@ -136,14 +137,14 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
                     ),
                     readFrom: readFrom(item, false, null),
                   })),
-                  all.inputs.map(({ item, input }) => ({
-                    ...deviceOf(input),
+                  all.devices.map(({ item, device }) => ({
+                    ...deviceOf(device, { batteryV: null, settled: {} }),
                     readFrom: readFrom(item, false, null),
                   })),
                 ).then(setNote)
               }
             >
-              {readInTexts.addAllPanelCountToTheLibrary(all.panels.length + all.inputs.length)}
+              {readInTexts.addAllPanelCountToTheLibrary(all.panels.length + all.devices.length)}
             </TextButton>
             <span style={{ fontSize: "0.875rem" }}>{readInTexts.valuesInDoubtAreLeftEmpty}</span>
           </Box>
@@ -151,13 +152,15 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
         {note !== null && <Box role="status">{note}</Box>}
         {items.map((item) => (
           <Box key={item.key} sx={{ display: "grid", gap: 1.5 }}>
-            {item.panels.length === 0 && item.inputs.length === 0 && (
+            {item.panels.length === 0 && item.devices.length === 0 && (
               <span>
                 {item.source === "" ? "" : `“${item.source}”: `}
-                {readInTexts.noPanelDataFound}{" "}
-                {item.shown === null
-                  ? readInTexts.copyTheLinesWithVocIscVmpAndImp
-                  : readInTexts.photographTheWholeStickerFrom}
+                {panelTakes.length === 0 ? readInTexts.noControllerDataFound : readInTexts.noPanelDataFound}{" "}
+                {item.shown !== null
+                  ? readInTexts.photographTheWholeStickerFrom
+                  : panelTakes.length === 0
+                    ? readInTexts.copyTheLinesOfThePvInput
+                    : readInTexts.copyTheLinesWithVocIscVmpAndImp}
               </span>
             )}
             {item.panels.map((panel, k) => (
@@ -181,17 +184,13 @@ export function ReadIn({ panelTakes, inputTakes, takeAll }: Props) {
             {panelTakes.length === 0 && item.panels.length > 0 && (
               <span>{readInTexts.importLabelsOfPanelsAtPanelsOrIn}</span>
             )}
-            {item.inputs.map((input, k) => (
-              <ReadInput
-                key={`${k} ${input.name}`}
-                read={input}
+            {item.devices.map((device, k) => (
+              <ReadDevice
+                key={`${k} ${device.name}`}
+                read={device}
                 takes={inputTakes.map(({ words, take }) => ({
                   words,
-                  take: () =>
-                    take({
-                      ...deviceOf(input),
-                      readFrom: readFrom(item, false, null),
-                    }),
+                  take: (sheet) => take({ ...sheet, readFrom: readFrom(item, false, null) }),
                 }))}
               />
             ))}

@@ -17,7 +17,7 @@ import {
   whyDoubted,
 } from "@/messages/en";
 import { Cutout, UnsureText } from "./Cutout";
-import { labelOf } from "./sheets";
+import { labelOf } from "./label-of";
 import style from "./reading.module.css";
 import { readPanelTexts } from "@/messages/en/label-import/view";
 

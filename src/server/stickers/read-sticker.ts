@@ -57,7 +57,7 @@ async function look(
 ): Promise<StickerReading> {
   const { writing, shown } = await prepared(file, hold);
   told(0.2);
-  if (writing === null) return { panels: [], inputs: [], unread: [], shown };
+  if (writing === null) return { panels: [], devices: [], unread: [], shown };
   const page = await engine.words(await pngOf(writing), "page");
   const words = [...page, ...(await missedOn(writing, page, engine))];
   const rows = rowsOf(words);

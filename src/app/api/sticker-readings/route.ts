@@ -44,7 +44,7 @@ function lineOf(outcome: StickerOutcome): ReadingLine {
   return {
     type: "read",
     panels: reading.panels,
-    inputs: reading.inputs,
+    devices: reading.devices,
     unread: reading.unread,
     shown: { jpeg: Buffer.from(shown.jpeg).toString("base64"), width: shown.width, height: shown.height },
   };

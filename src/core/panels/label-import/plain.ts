@@ -1,3 +1,5 @@
+import { figuresIn } from "./number";
+
 /** A line of what was pasted: its own words, and its cells where it is a row of a table. */
 export type Line = {
   readonly words: string;
@@ -106,9 +108,15 @@ function running(lines: readonly Line[]): Line[] {
       const spans = [...before.spans, ...line.spans.map((span) => ({ ...span, at: span.at + at }))];
       joined[joined.length - 1] = { words: `${before.words} ${line.words}`, cells: [], spans };
     } else joined.push(line);
-    isOpen = joined.at(-1)?.words.includes(";") === true && line.cells.length === 0 && !ends.test(line.words);
+    isOpen = line.cells.length === 0 && !ends.test(line.words) && isBroken(joined.at(-1)?.words ?? "");
   }
   return joined;
+}
+
+/** Whether the last item of a list has no value yet: the next line has it. */
+function isBroken(words: string): boolean {
+  const last = words.lastIndexOf(";");
+  return last >= 0 && !figuresIn(words.slice(last + 1)).some(({ unit }) => unit !== "");
 }
 
 function cellsOf(words: string): Cell[] {

@@ -1,6 +1,7 @@
 import { cellsIn, priceIn, sizeIn } from "./extras";
 import { everyday, standard } from "./fields";
-import { type InputRead, inputIn } from "./inputs";
+import { type DeviceRead } from "./device/device-read";
+import { devicesIn, speaksOfDevice } from "./device/devices";
 import { figuresIn } from "./number";
 import { type Found, namesIn, pairsIn } from "./pairs";
 import { type Cell, type Line, linesOf, type Place, placeOf } from "./plain";
@@ -9,7 +10,7 @@ import { type PanelRead, readOf, type Gathered } from "./panel-read";
 
 export type TextReading = {
   readonly panels: readonly PanelRead[];
-  readonly inputs: readonly InputRead[];
+  readonly devices: readonly DeviceRead[];
   /** Lines with numbers of which nothing was understood. */ readonly unread: readonly string[];
   /** Lines with numbers beyond those looked at: a text of so many is no label. */ readonly beyond: number;
 };
@@ -19,24 +20,23 @@ export const maxText = 200_000;
 const maxNumbered = 400;
 
 const panelWord = /\bpanel|solarmodul|\bmodule?\b|solar ?modul|blanket|photovolta/i;
-const inputWord =
+const deviceWord =
   /station|controller|charger|laderegler|regler|generator|wechselrichter|inverter|power ?bank|mppt|pwm/i;
 
-type Part = { readonly kind: "panel" | "input"; readonly head: string; readonly lines: Line[] };
+type Part = { readonly kind: "panel" | "device"; readonly head: string; readonly lines: Line[] };
 
-/** Reads what was pasted from anywhere: panels and inputs, each value with its words, and what speaks against it. Nothing is guessed. */
+/** Reads what was pasted from anywhere: panels and devices, each value with its words, and what speaks against it. Nothing is guessed. */
 export function readText(text: string): TextReading {
   const all = linesOf(text.slice(0, maxText));
   const numbered = all.flatMap(({ words }, k) => (/\d/.test(words) ? [k] : []));
   const lines = all.slice(0, numbered[maxNumbered] ?? all.length);
   known.clear();
   const panels: PanelRead[] = [];
-  const inputs: InputRead[] = [];
+  const devices: DeviceRead[] = [];
   const unread: string[] = [];
   for (const part of partsOf(lines)) {
-    if (part.kind === "input") {
-      const input = inputIn(nameFrom(part.head), part.lines);
-      if (input !== null) inputs.push(input);
+    if (part.kind === "device") {
+      devices.push(...devicesIn(part.head, part.lines));
       continue;
     }
     const { reads, left } = panelsIn(part);
@@ -44,7 +44,7 @@ export function readText(text: string): TextReading {
     unread.push(...left);
   }
   known.clear();
-  return { panels, inputs, unread, beyond: Math.max(0, numbered.length - maxNumbered) };
+  return { panels, devices, unread, beyond: Math.max(0, numbered.length - maxNumbered) };
 }
 
 /** Values of the lines of the text at hand: asked for several times of each. */
@@ -61,10 +61,14 @@ function pairsOf(words: string): readonly Found[] {
 function partsOf(lines: readonly Line[]): Part[] {
   const parts: Part[] = [];
   const isHead = ({ words, cells }: Line) =>
-    words !== "" && words.length < 90 && cells.length === 0 && pairsOf(words).length === 0 && !/[:.!?]$/.test(words);
+    words !== "" &&
+    words.length < 90 &&
+    cells.length === 0 &&
+    pairsOf(words).length === 0 &&
+    !/[:.!?]$|^[*•·-] |: .*\d ?[vaw]/i.test(words);
   const kindOf = (words: string) => {
-    const [panel, input] = [panelWord.test(words), inputWord.test(words)];
-    return panel === input ? null : panel ? "panel" : "input";
+    const [panel, device] = [panelWord.test(words), deviceWord.test(words)];
+    return panel === device ? null : panel ? "panel" : "device";
   };
   for (const line of lines) {
     const kind = isHead(line) ? kindOf(line.words) : null;
@@ -77,16 +81,24 @@ function partsOf(lines: readonly Line[]): Part[] {
       parts.push({ kind, head: line.words, lines: [line] });
     else last.lines.push(line);
   }
-  // no heading said so: a text that speaks of an input and of no panel's volts is one of an input
-  return parts.map((part) => {
-    if (part.kind === "input") return part;
-    const all = part.lines.map(({ words }) => words).join("\n");
-    const electrical = new Set(part.lines.flatMap(({ words }) => pairsOf(words).map(({ field }) => field)));
-    const isPanel = electrical.has("pmaxW") || (electrical.has("vmpV") && electrical.has("iscA"));
-    return !isPanel && (inputWord.test(all) || /max(?:imum|\.)? (?:solar )?input|solar input/i.test(all))
-      ? { ...part, kind: "input" }
-      : part;
-  });
+  // no heading said so: a text that speaks of sockets for panels, and of no panel's own volts, is one of a device
+  return parts.map((part) =>
+    part.kind === "panel" && !statesPanel(part.lines) && speaksOfDevice(part.lines)
+      ? { ...part, kind: "device" }
+      : part,
+  );
+}
+
+/** Whether lines state what only panels have: volts and amps at full power, or open volts that no input is said to stand. */
+function statesPanel(lines: readonly Line[]): boolean {
+  return lines.some(({ words }) =>
+    pairsOf(words).some(
+      ({ field }) =>
+        field === "vmpV" ||
+        field === "impA" ||
+        (field === "vocV" && !/\bpv\b|max|input|solar|array|eingang/i.test(words)),
+    ),
+  );
 }
 
 /** Whether a heading names a thing of its own: letters and digits together, as models go by. */

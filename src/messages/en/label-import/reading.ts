@@ -2,6 +2,7 @@ import { panelFields, type PanelSheet } from "@/core/plan";
 import { type PanelFields, type PanelRead } from "@/core/panels/label-import";
 import { readingSentence } from "../panels/labels";
 import { trueMinus } from "../format";
+import { portFieldWords } from "../controllers/fields";
 import { panelFieldWords } from "../panels/fields";
 
 /** What a field read from a text is called, and its unit. */
@@ -27,7 +28,25 @@ const contradictions: Readonly<Record<string, string>> = {
   looksDiffer: "read in more than one way",
   oneLook: "read in more than one way",
   unusual: "no label prints such a number",
+  twoValues: "the text states two values",
+  whoseAmps: "the text does not say whether these amps come from the panels or go into the battery",
+  byBattery: "depends on the battery: choose yours below",
+  aboveMax: "the text states a range that ends higher",
 };
+
+/** What each value read of a PV input is called. */
+export const readPortWords = {
+  minV: portFieldWords.minV.name,
+  maxV: portFieldWords.maxV.name,
+  mpptToV: "MPPT range ends at",
+  startV: portFieldWords.wakeV.name,
+  startOverBatteryV: portFieldWords.wakeMarginV.name,
+  stayOverBatteryV: portFieldWords.stayMarginV.name,
+  currentLimits: "Max PV current",
+  maxW: portFieldWords.maxW.name,
+  wattsByBattery: portFieldWords.maxW.name,
+  batteryMaxA: portFieldWords.batteryMaxA.name,
+} as const;
 
 /** Why a value read is in doubt. */
 export function whyDoubted(why: string): string {

@@ -1,3 +1,6 @@
+import { type DeviceRead } from "@/core/panels/label-import";
+import { given } from "../format";
+
 export const cutoutTexts = {
   partOfThePhotoThatSaysText: (text: string) => `Part of the photo that says ${text}`,
   notSureOf: "Not sure of:",
@@ -23,6 +26,8 @@ export const readInTexts = {
   addAllPanelCountToTheLibrary: (panelCount: number) => `Add all ${panelCount} to the library`,
   valuesInDoubtAreLeftEmpty: "Values in doubt are left empty.",
   noPanelDataFound: "No panel data found.",
+  noControllerDataFound: "No data of a PV input found.",
+  copyTheLinesOfThePvInput: "Copy the lines with the volts and amps of the PV input.",
   copyTheLinesWithVocIscVmpAndImp: "Copy the lines with Voc, Isc, Vmp and Imp.",
   photographTheWholeStickerFrom: "Photograph the whole sticker from closer, straight on, in even light.",
   theTextIsTooLongBeyondWith: (beyond: string) =>
@@ -36,14 +41,24 @@ export const readInButtonTexts = {
   importFromPhotoOrText: "Import from photo or text",
 };
 
-export const readInputTexts = {
+export const readDeviceTexts = {
   controllerWithoutAName: "Controller without a name",
-  pvK: (k: number) => `PV ${k}`,
-  upTo: "up to ",
-  minVTo: (minV: number) => `${minV} to `,
-  ampsFromFromVToToV: (amps: string, fromV: number, toV: string) => `; ${amps} from ${fromV} to ${toV}`,
-  whyDoubtedValueLeftEmptyEnterIt: (whyDoubted: string, value: number) =>
-    `${whyDoubted}: ${value}. Left empty: enter it from the data sheet.`,
+  field: "Field",
+  value: "Value",
+  foundIn: "Found in",
+  ofPv: (k: number, name: string) => `PV ${k} · ${name}`,
+  together: (ports: readonly number[]) => `${ports.map((k) => `PV ${k}`).join(", ")} together`,
+  limit: ({ fromV, toV, amps, nature }: DeviceRead["ports"][number]["currentLimits"][number]) =>
+    [
+      given(amps, "A"),
+      ...(fromV === null || toV === null ? [] : [`from ${fromV} to ${given(toV, "V")}`]),
+      ...(nature === "neverExceed" ? ["(absolute maximum)"] : []),
+    ].join(" "),
+  wattsAt: ({ batteryV, watts }: DeviceRead["ports"][number]["wattsByBattery"][number]) =>
+    `${given(watts, "W")} with a ${given(batteryV, "V")} battery`,
+  use: (value: string) => `Use ${value}`,
+  yourBattery: "Your battery:",
+  leftEmptyUntilYouDecide: (names: readonly string[]) => `Left empty until you decide: ${names.join(", ")}.`,
   importControllersAndPower: "Import controllers and power stations at Controller or in the library.",
 };
 
@@ -64,8 +79,9 @@ export const readPanelTexts = {
   useToldUnit: (told: string, unit: string) => `Use ${told} ${unit}`,
 };
 
-export const sheetsTexts = {
+export const deviceOfTexts = {
   importedController: "Imported controller",
   pvInput: "PV input",
   pvK: (k: number) => `PV ${k}`,
+  together: "All PV inputs",
 };

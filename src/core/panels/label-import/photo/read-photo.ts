@@ -1,5 +1,5 @@
 import { type PanelRead } from "../panel-read";
-import { type InputRead } from "../inputs";
+import { type DeviceRead } from "../device/device-read";
 import { readText } from "../read";
 import { valueIn } from "../pairs";
 import { type ReadField } from "../fields";
@@ -16,8 +16,8 @@ export type Candidates = Readonly<Record<string, readonly number[]>>;
 export type PhotoPanel = PanelRead & { readonly marks: Readonly<Record<string, PhotoMark>> };
 export type PhotoReading = {
   readonly panels: readonly PhotoPanel[];
-  /** Of a controller's or a station's sticker; a port whose line has a number in doubt is doubted as a whole. */
-  readonly inputs: readonly InputRead[];
+  /** Of a controller's or a station's sticker; a value whose number the looks do not agree on is doubted. */
+  readonly devices: readonly DeviceRead[];
   readonly unread: readonly string[];
 };
 
@@ -41,10 +41,10 @@ export function readPhoto(
     return own === undefined ? [] : [{ ...figure, settled: own }];
   });
   const { told, late } = withWhatFits(rows, looked);
-  const { panels, inputs, unread } = readText(textOf(told));
+  const { panels, devices, unread } = readText(textOf(told));
   return {
     panels: panels.map((panel) => marked(panel, told, late)),
-    inputs: inputs.map((input) => withDoubts(input, told)),
+    devices: devices.map((device) => withDoubts(device, told)),
     unread,
   };
 }
@@ -145,13 +145,13 @@ function marked(panel: PanelRead, told: readonly Told[], late: ReadonlySet<Looke
   return { ...proofed(panel, candidates, unsure), marks };
 }
 
-function withDoubts(input: InputRead, told: readonly Told[]): InputRead {
-  const torn = Object.entries(input.from).flatMap(([field, words]) => {
-    const figures = told.find(({ text }) => text.replace(/\t/g, " ") === words)?.figures ?? [];
+function withDoubts(device: DeviceRead, told: readonly Told[]): DeviceRead {
+  const torn = Object.entries(device.places).flatMap(([field, { line, at, end }]) => {
+    const figures = (told[line]?.figures ?? []).filter((figure) => figure.at < end && figure.end > at);
     const first = figures.find(({ of }) => of.settled.unsure.length > 0);
-    return first === undefined ? [] : [{ field, value: Number(first.of.settled.text), why: "looksDiffer" }];
+    return first === undefined ? [] : [{ field, value: Number(first.of.settled.text), why: "looksDiffer" as const }];
   });
-  return { ...input, doubts: [...input.doubts, ...torn] };
+  return { ...device, doubts: [...device.doubts, ...torn] };
 }
 
 function unitAfter(text: string, end: number): string {

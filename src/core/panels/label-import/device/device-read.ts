@@ -1,0 +1,75 @@
+import { type Line, type Place } from "../plain";
+import { type Fact, factsIn, kindOf } from "./facts";
+import { portsOf } from "./ports";
+import { segmentsOf } from "./segments";
+
+/** A limit of the amps from the panels; without volts of its own it holds at any. */
+export type LimitRead = {
+  readonly fromV: number | null;
+  readonly toV: number | null;
+  readonly amps: number;
+  readonly nature: "neverExceed" | "drawsUpTo";
+};
+
+/** A PV input as a text states it; what it does not say is null. */
+export type PortRead = {
+  readonly minV: number | null;
+  readonly maxV: number | null;
+  /** Where it depends on the battery; `maxV` is then the lowest. */
+  readonly maxVByBattery: readonly { readonly batteryV: number; readonly volts: number }[];
+  /** Whether `maxV` is said of open-circuit volts. */ readonly isOpenCircuit: boolean;
+  /** Where tracking ends, if below `maxV`. */ readonly mpptToV: number | null;
+  readonly startV: number | null;
+  readonly startOverBatteryV: number | null;
+  readonly stayOverBatteryV: number | null;
+  readonly currentLimits: readonly LimitRead[];
+  readonly maxW: number | null;
+  readonly wattsByBattery: readonly { readonly batteryV: number; readonly watts: number }[];
+  readonly batteryMaxA: number | null;
+};
+
+export type DeviceDoubt = {
+  readonly field: string;
+  readonly value: number;
+  readonly why: "twoValues" | "whoseAmps" | "byBattery" | "aboveMax" | "looksDiffer";
+};
+
+/** A controller or a power station as a text states it. Fields of doubts, words and places go by `ports[0].maxV`. */
+export type DeviceRead = {
+  readonly name: string;
+  readonly kind: "chargeController" | "powerStation";
+  readonly conversion: "mppt" | "pwm";
+  readonly ports: readonly PortRead[];
+  readonly groups: readonly {
+    readonly ports: readonly number[];
+    readonly maxW: number | null;
+    readonly amps: number | null;
+  }[];
+  readonly from: Readonly<Record<string, string>>;
+  readonly places: Readonly<Record<string, Place>>;
+  readonly doubts: readonly DeviceDoubt[];
+};
+
+/** What a text states of one device's PV inputs; null where it states nothing of them. `column`: which one of a table's. */
+export function deviceIn(name: string, lines: readonly Line[], column: number | null = null): DeviceRead | null {
+  const facts = deviceFacts(name, lines, column);
+  if (!facts.some(({ of }) => of !== "count" && of !== "watts" && of !== "totalA")) return null;
+  const words = wordsOf(name, lines);
+  const kind = kindOf(words);
+  const conversion = /\bpwm\b/i.test(words) && !/\bmppt\b/i.test(words) ? "pwm" : "mppt";
+  return {
+    name,
+    conversion,
+    kind: kind === "station" || kind === null ? "powerStation" : "chargeController",
+    ...portsOf(facts),
+  };
+}
+
+/** What a text states of one device, thing by thing. */
+export function deviceFacts(name: string, lines: readonly Line[], column: number | null = null): Fact[] {
+  return factsIn(segmentsOf(lines, name, column), kindOf(wordsOf(name, lines)));
+}
+
+function wordsOf(name: string, lines: readonly Line[]): string {
+  return [name, ...lines.map(({ words }) => words)].join("\n");
+}
