@@ -23,6 +23,8 @@ export { createRandom, type Random } from "@/core/engine/random";
 export { randomPlan } from "./random-plans";
 export { mutated, mutatedText } from "./mutate";
 export { everyWay, type Way } from "./every-way";
+export { dealersText } from "./dealers-texts";
+export { flyerText } from "./flyer-texts";
 export { sellersText, type SellersText } from "./sellers-texts";
 export { madeSticker, type Sticker } from "./stickers";
 export { randomScenario, type Scenario, scenarioPortArray } from "./scenarios";

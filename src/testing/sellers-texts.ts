@@ -7,9 +7,10 @@ export type SellersText = {
   readonly text: string;
   readonly fields: Readonly<Record<string, number>>;
   /** Fields of which the text says two things: the one or the other, and doubted. */ readonly torn: readonly string[];
+  /** How many panels it is of, the first asked for, where not one. */ readonly panels?: number;
 };
 
-type Label = Omit<MadeLabel, "maker" | "model" | "alphaPct" | "gammaPct"> & { readonly name: string };
+export type SellersLabel = Omit<MadeLabel, "maker" | "model" | "alphaPct" | "gammaPct"> & { readonly name: string };
 
 /** How numbers are written: with a point, or with a comma and thousands apart by a point. */
 type Dress = (value: number, digits?: number) => string;
@@ -29,7 +30,7 @@ export function sellersText(seed: number): SellersText {
   return layout(label, draw);
 }
 
-function labelOf(draw: Random): Label {
+export function labelOf(draw: Random): SellersLabel {
   const cells = draw.pick([32, 36, 40, 54, 60, 72]);
   const vocV = round(cells * draw.number(0.6, 0.68), 1);
   const vmpV = round(vocV * draw.number(0.81, 0.85), 1);
@@ -54,13 +55,13 @@ function labelOf(draw: Random): Label {
   };
 }
 
-const electrical = ({ pmaxW, vmpV, impA, vocV, iscA }: Label) => ({ pmaxW, vmpV, impA, vocV, iscA });
+const electrical = ({ pmaxW, vmpV, impA, vocV, iscA }: SellersLabel) => ({ pmaxW, vmpV, impA, vocV, iscA });
 
 const layouts: readonly [Layout, ...Layout[]] = [listed, german, tabbed, prose, markdown, inch, headed, asMarkup];
-type Layout = (label: Label, draw: Random) => SellersText;
+type Layout = (label: SellersLabel, draw: Random) => SellersText;
 
 /** Lines with a name and a value, in some order, with a heading that shouts and a line about the carton. */
-function listed(label: Label, draw: Random): SellersText {
+function listed(label: SellersLabel, draw: Random): SellersText {
   const lines = shuffled(draw, [
     `${draw.pick(["Maximum Power (Pmax)", "Rated power", "Max power", "Peak power Pmpp"])}: ${label.pmaxW}${draw.pick([" W", "W", " Wp"])}`,
     `${draw.pick(["Open Circuit Voltage (Voc)", "Voc", "Open-circuit voltage"])}: ${point(label.vocV)}${draw.pick([" V", "V", " Vdc"])}`,
@@ -82,7 +83,7 @@ function listed(label: Label, draw: Random): SellersText {
   };
 }
 
-function german(label: Label): SellersText {
+function german(label: SellersLabel): SellersText {
   return {
     text: [
       `Solarmodul ${label.name}`,
@@ -109,7 +110,7 @@ function german(label: Label): SellersText {
 }
 
 /** Full sun beside everyday conditions, either first. */
-function tabbed(label: Label, draw: Random): SellersText {
+function tabbed(label: SellersLabel, draw: Random): SellersText {
   const first = draw.chance(0.7);
   const row = (name: string, stc: number, noct: number) =>
     [name, ...(first ? [point(stc), point(noct)] : [point(noct), point(stc)])].join("\t");
@@ -131,7 +132,7 @@ function tabbed(label: Label, draw: Random): SellersText {
 }
 
 /** All in one running line, coefficients in volts a degree. */
-function prose(label: Label): SellersText {
+function prose(label: SellersLabel): SellersText {
   const milli = Math.round((label.betaPct / 100) * label.vocV * 1000);
   return {
     text: `${label.name}\nPmax ${label.pmaxW} W, Vmp ${point(label.vmpV)} V, Imp ${point(label.impA)} A, Voc ${point(label.vocV)} V, Isc ${point(label.iscA)} A\nTemp. coefficient of open circuit voltage: ${milli} mV/K\n${label.cells} cells in series`,
@@ -144,7 +145,7 @@ function prose(label: Label): SellersText {
   };
 }
 
-function markdown(label: Label): SellersText {
+function markdown(label: SellersLabel): SellersText {
   return {
     text: [
       label.name,
@@ -163,7 +164,7 @@ function markdown(label: Label): SellersText {
   };
 }
 
-function inch(label: Label): SellersText {
+function inch(label: SellersLabel): SellersText {
   const inches = (mm: number) => point(mm / 25.4, 1);
   const pounds = point(label.weightKg / 0.45359237, 1);
   return {
@@ -180,7 +181,7 @@ function inch(label: Label): SellersText {
 }
 
 /** A heading with more watts than the list says: one of them is wrong. */
-function headed(label: Label): SellersText {
+function headed(label: SellersLabel): SellersText {
   const more = Math.round(label.pmaxW * 1.25);
   return {
     text: `${more}W ${label.name} solar panel, ${more} W high efficiency!\n\nMax power (Pmax): ${label.pmaxW} W\nVoc: ${point(label.vocV)} V\nVmp: ${point(label.vmpV)} V\nIsc: ${point(label.iscA)} A\nImp: ${point(label.impA)} A`,
@@ -189,7 +190,7 @@ function headed(label: Label): SellersText {
   };
 }
 
-function asMarkup(label: Label): SellersText {
+function asMarkup(label: SellersLabel): SellersText {
   const item = (name: string, value: string) => `<li><b>${name}:</b> ${value}</li>`;
   return {
     text: `<div><h1>${label.name}</h1><p style="font-size:14px">In stock: 14 pieces</p><ul>${item("Maximum Power (P<sub>max</sub>)", `${label.pmaxW}&nbsp;W`)}${item("Open Circuit Voltage (V<sub>oc</sub>)", `${point(label.vocV)}&nbsp;V`)}${item("Short Circuit Current (I<sub>sc</sub>)", `${point(label.iscA)}&nbsp;A`)}${item("Voltage at Maximum Power (V<sub>mp</sub>)", `${point(label.vmpV)}&nbsp;V`)}${item("Current at Maximum Power (I<sub>mp</sub>)", `${point(label.impA)}&nbsp;A`)}${item("Dimensions", `${label.lengthMm}&times;${label.widthMm}&times;35&nbsp;mm`)}</ul></div>`,

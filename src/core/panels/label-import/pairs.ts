@@ -35,10 +35,11 @@ export function pairsIn(line: string, fields: TextFields = textFields): Found[] 
   if (figures.length === 0) return [];
   const names = namesIn(line, fields);
   const used = new Set<Figure>();
+  const inTurn = figuresInTurn(line, names, figures, fields);
   return names.flatMap((name, k): Found[] => {
     const upTo = names[k + 1]?.at ?? line.length;
     const after = figures.filter((figure) => figure.at >= name.end && figure.at < upTo && !used.has(figure));
-    const first = after.find((figure) => valueOf(name.field, figure, fields) !== null);
+    const first = inTurn.get(name) ?? after.find((figure) => valueOf(name.field, figure, fields) !== null);
     const before =
       first === undefined && (names[k - 1]?.end ?? 0) <= name.at
         ? figures.findLast((figure) => figure.end <= name.at && figure.end >= name.at - 6 && !used.has(figure))
@@ -52,6 +53,26 @@ export function pairsIn(line: string, fields: TextFields = textFields): Found[] 
     const words = line.slice(from, Math.max(name.end, figure.end + figure.unit.length + 1)).trim();
     return [{ field: name.field, words, at: figure.at, end: figure.end, ...value }];
   });
+}
+
+/** Two names side by side and then their values side by side: "Voc / Isc: 34.7 V / 11.8 A". */
+function figuresInTurn(
+  line: string,
+  names: readonly Name[],
+  figures: readonly Figure[],
+  fields: TextFields,
+): ReadonlyMap<Name, Figure> {
+  const inTurn = new Map<Name, Figure>();
+  for (const [k, first] of names.entries()) {
+    const second = names[k + 1];
+    if (second === undefined || !/^\)? ?[/&,] ?\(?$/.test(line.slice(first.end, second.at))) continue;
+    const [one, other] = figures.filter(({ at }) => at >= second.end && at < (names[k + 2]?.at ?? line.length));
+    if (one === undefined || other === undefined) continue;
+    if (valueOf(first.field, one, fields) === null || valueOf(second.field, other, fields) === null) continue;
+    inTurn.set(first, one);
+    inTurn.set(second, other);
+  }
+  return inTurn;
 }
 
 /** What a number written as some text means for a field; null: nothing. */

@@ -59,6 +59,7 @@ export function linesOf(text: string): Line[] {
   const bare = isMarkup
     ? text.replace(/\s+/g, " ").replace(cellTags, "\t").replace(lineTags, "\n").replace(otherTags, "")
     : text;
+  let semicolons = 0;
   const lines = decoded(bare)
     .replace(/[\u00a0\u2007\u2009\u202f]/g, " ")
     .replace(/[\u2212\u2012\u2013\u2014]/g, "-")
@@ -70,7 +71,11 @@ export function linesOf(text: string): Line[] {
       const spans = [{ line, at: -at }];
       // the rule under the head of a table
       if (words === "" || /^\|?[\s:|-]+\|?$/.test(words)) return words === "" ? [{ words: "", cells: [], spans }] : [];
-      return [{ words: words.replace(/[ \t]+/g, " "), cells: cellsOf(words), spans }];
+      // titles parted by semicolons head a table, as long as its rows have as many
+      const parted = words.split(";").length;
+      if (parted > 3 && !/\d/.test(words)) semicolons = parted;
+      if (parted !== semicolons) semicolons = 0;
+      return [{ words: words.replace(/[ \t]+/g, " "), cells: cellsOf(words, semicolons > 0), spans }];
     });
   return running(lines);
 }
@@ -119,9 +124,10 @@ function isBroken(words: string): boolean {
   return last >= 0 && !figuresIn(words.slice(last + 1)).some(({ unit }) => unit !== "");
 }
 
-function cellsOf(words: string): Cell[] {
-  const split =
-    words.includes("|") && /^\s*\|/.test(words)
+function cellsOf(words: string, isParted: boolean): Cell[] {
+  const split = isParted
+    ? words.split(";")
+    : words.includes("|") && /^\s*\|/.test(words)
       ? words.replace(/^\s*\||\|\s*$/g, "").split("|")
       : words.split(/\t| {3,}/);
   if (split.length < 2) return [];

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
-import { runs, sellersText } from "@/testing";
+import { dealersText, flyerText, runs, sellersText } from "@/testing";
 import { valuesOf } from "./number";
 import { type PanelFields, readText } from ".";
 import { linesOf } from "./plain";
@@ -101,32 +101,39 @@ test("markup is taken off, its characters are read, and no text takes long or th
     expect(readText(text).panels.length).toBeLessThanOrEqual(1);
 });
 
-test("made-up sellers' texts: at least 98 of 100 fields are right, and none is wrong without a mark of doubt", () => {
-  let [right, all] = [0, 0];
-  const wrong: string[] = [];
-  for (let seed = 1; seed <= runs(40); seed++) {
-    const { text, fields, torn } = sellersText(seed);
-    const { panels, devices } = readText(text);
-    const [read] = panels;
-    if (devices.length > 0) wrong.push(`${seed}: a device is read`);
-    if (panels.length !== 1) wrong.push(`${seed}: ${panels.length} panels`);
-    for (const [field, value] of Object.entries(fields)) {
-      all += 1;
-      const made = read?.fields[field as keyof PanelFields];
-      if (Math.abs(Number(made) - value) <= 0.003 * Math.abs(value)) right += 1;
-      else if (made !== undefined && !read?.doubts.some((doubt) => doubt.field === field))
-        wrong.push(`${seed}: ${field} read as ${made}, is ${value}`);
+test.each([
+  ["sellers", sellersText],
+  ["dealers", dealersText],
+  ["flyers", flyerText],
+] as const)(
+  "texts of made-up %s: at least 98 of 100 fields are right, and none is wrong without a mark of doubt",
+  (_, make) => {
+    let [right, all] = [0, 0];
+    const wrong: string[] = [];
+    for (let seed = 1; seed <= runs(80); seed++) {
+      const { text, fields, torn, panels: count = 1 } = make(seed);
+      const { panels, devices } = readText(text);
+      const [read] = panels;
+      if (devices.length > 0) wrong.push(`${seed}: a device is read`);
+      if (panels.length !== count) wrong.push(`${seed}: ${panels.length} panels`);
+      for (const [field, value] of Object.entries(fields)) {
+        all += 1;
+        const made = read?.fields[field as keyof PanelFields];
+        if (Math.abs(Number(made) - value) <= 0.003 * Math.abs(value)) right += 1;
+        else if (made !== undefined && !read?.doubts.some((doubt) => doubt.field === field))
+          wrong.push(`${seed}: ${field} read as ${made}, is ${value}`);
+      }
+      for (const field of torn)
+        if (!read?.doubts.some((doubt) => doubt.field === field)) wrong.push(`${seed}: ${field} is not doubted`);
+      const strange = Object.keys(read?.fields ?? {}).filter(
+        (field) => !(field in fields) && !["name", "currency"].includes(field),
+      );
+      if (strange.length > 0) wrong.push(`${seed}: ${strange.join()} is not in the text`);
     }
-    for (const field of torn)
-      if (!read?.doubts.some((doubt) => doubt.field === field)) wrong.push(`${seed}: ${field} is not doubted`);
-    const strange = Object.keys(read?.fields ?? {}).filter(
-      (field) => !(field in fields) && !["name", "currency"].includes(field),
-    );
-    if (strange.length > 0) wrong.push(`${seed}: ${strange.join()} is not in the text`);
-  }
-  expect(wrong).toEqual([]);
-  expect(right / all).toBeGreaterThanOrEqual(0.98);
-});
+    expect(wrong).toEqual([]);
+    expect(right / all).toBeGreaterThanOrEqual(0.98);
+  },
+);
 
 test("a text is looked at in bearable pieces and as far as a label goes, which is told: what that takes grows no faster than it", () => {
   for (const bit of ["1x", "Voc ", "Pmax: ", "12×", "\t1", "a; 1\n", "\n", "é"]) {

@@ -1,9 +1,9 @@
 import { cellsIn, priceIn, sizeIn } from "./extras";
-import { everyday, standard } from "./fields";
+import { everyday, ofThePacking, standard } from "./fields";
 import { type DeviceRead } from "./device/device-read";
 import { devicesIn, speaksOfDevice } from "./device/devices";
 import { figuresIn } from "./number";
-import { type Found, namesIn, pairsIn } from "./pairs";
+import { type Found, namesIn, pairsIn, valueOf } from "./pairs";
 import { type Cell, type Line, linesOf, type Place, placeOf } from "./plain";
 import { nameFrom, modelIn, withModel, joined } from "./model-name";
 import { type PanelRead, readOf, type Gathered } from "./panel-read";
@@ -65,13 +65,13 @@ function partsOf(lines: readonly Line[]): Part[] {
     words.length < 90 &&
     cells.length === 0 &&
     pairsOf(words).length === 0 &&
-    !/[:.!?]$|^[*•·-] |: .*\d ?[vaw]/i.test(words);
+    !/[:.!?]$|^[*•·-] |: (?:\d|.*\d ?[vaw])/i.test(words);
   const kindOf = (words: string) => {
     const [panel, device] = [panelWord.test(words), deviceWord.test(words)];
     return panel === device ? null : panel ? "panel" : "device";
   };
-  for (const line of lines) {
-    const kind = isHead(line) ? kindOf(line.words) : null;
+  for (const [k, line] of lines.entries()) {
+    const kind = isHead(line) ? (kindOf(line.words) ?? (isModelHead(line, lines.slice(k + 1)) ? "panel" : null)) : null;
     const last = parts.at(-1);
     if (last === undefined && line.words === "") continue;
     // what stands apart in the first line, "SOLAR MODULE" at its right, is no part of a name
@@ -91,14 +91,25 @@ function partsOf(lines: readonly Line[]): Part[] {
 
 /** Whether lines state what only panels have: volts and amps at full power, or open volts that no input is said to stand. */
 function statesPanel(lines: readonly Line[]): boolean {
-  return lines.some(({ words }) =>
-    pairsOf(words).some(
-      ({ field }) =>
-        field === "vmpV" ||
-        field === "impA" ||
-        (field === "vocV" && !/\bpv\b|max|input|solar|array|eingang/i.test(words)),
-    ),
+  return lines.some(
+    ({ words }) =>
+      !ofAnInput.test(words) && namesIn(words).some(({ field }) => ["vmpV", "impA", "vocV"].includes(field)),
   );
+}
+const ofAnInput =
+  /\bpv\b|max(?:imum|\.)? (?:open|input|solar|array)|input|solar|array|mppt\b|eingang|range|recommended|suitable|empfohlen|for example|e\.g\./i;
+
+/** Whether a line is the name of a panel whose values follow, among those of others. */
+function isModelHead({ words }: Line, after: readonly Line[]): boolean {
+  if (words.length > 40 || !isNamed(words) || figuresIn(words).some(({ unit }) => /^(?:k?w|wp|v|a)$/i.test(unit)))
+    return false;
+  const fields = new Set<string>();
+  for (const { words: next } of after.slice(0, 8)) {
+    const pairs = pairsOf(next);
+    if (next !== "" && pairs.length === 0) break;
+    for (const { field } of pairs) fields.add(field);
+  }
+  return ["pmaxW", "vocV", "iscA", "vmpV", "impA"].filter((field) => fields.has(field)).length >= 3;
 }
 
 /** Whether a heading names a thing of its own: letters and digits together, as models go by. */
@@ -109,6 +120,7 @@ function isNamed(words: string): boolean {
 type Columns =
   | { readonly type: "models"; readonly names: readonly string[] }
   | { readonly type: "conditions"; readonly use: number }
+  | { readonly type: "fields"; readonly titles: readonly string[] }
   | null;
 
 function panelsIn({ head, lines }: Part): { readonly reads: PanelRead[]; readonly left: string[] } {
@@ -122,15 +134,25 @@ function panelsIn({ head, lines }: Part): { readonly reads: PanelRead[]; readonl
   const left: string[] = [];
   let columns: Columns = null;
   let isEveryday = false;
+  let above = "";
   for (const line of lines) {
     const { words, cells } = line;
     if (words === "") {
       isEveryday = false;
       continue;
     }
+    const title = above;
+    above = cells.length === 0 && figuresIn(words).length === 0 && namesIn(words).length === 1 ? words : "";
     const header = columnsOf(cells.map((cell) => cell.words));
     if (header !== null) {
       columns = header;
+      continue;
+    }
+    if (columns?.type === "fields" && cells.length === columns.titles.length && cells.length > 0) {
+      const [first, ...values] = cells;
+      const model = models.get(first?.words ?? "") ?? { name: first?.words ?? "", found: [], extras: {} };
+      models.set(model.name, model);
+      for (const [k, value] of values.entries()) takeCell(model, line, columns.titles[k + 1] ?? "", value);
       continue;
     }
     const names = namesIn(words);
@@ -149,6 +171,7 @@ function panelsIn({ head, lines }: Part): { readonly reads: PanelRead[]; readonl
           models.set(name, model);
           const [found] = pairsOfCells(line, label, values[k]);
           if (found !== undefined) model.found.push({ ...found, words: `${label.words} ${values[k]?.words ?? ""}` });
+          takeExtras(model, `${label.words}: ${values[k]?.words ?? ""}`, inCells(line, label, values[k]));
         }
         continue;
       }
@@ -160,8 +183,17 @@ function panelsIn({ head, lines }: Part): { readonly reads: PanelRead[]; readonl
       takeExtras(common, `${label.words}: ${value?.words ?? ""}`, inCells(line, label, value));
       continue;
     }
+    // a name on a line of its own, its value on the next
+    if (title !== "" && names.length === 0 && words.length < 16 && !isEveryday) {
+      const whole: Cell = { words, at: 0 };
+      common.found.push(...pairsOfCells(line, { words: title, at: 0 }, whole));
+      takeExtras(common, `${title}: ${words}`, inCells(line, { words: title, at: 0 }, whole));
+      continue;
+    }
     const pairs = pairsOf(words);
     common.found.push(...pairs.map((pair) => ({ ...pair, place: placeOf(line, pair.at, pair.end) })));
+    const weight = pairs.length > 2 ? weightAlone(words, pairs) : null;
+    if (weight !== null) common.found.push({ ...weight, place: placeOf(line, weight.at, weight.end) });
     const took = takeExtras(common, words, (at, end) => placeOf(line, at, end));
     if (
       pairs.length === 0 &&
@@ -175,7 +207,14 @@ function panelsIn({ head, lines }: Part): { readonly reads: PanelRead[]; readonl
   if (models.size > 0) {
     const family = common.name;
     const reads = [...models.values()].map((model) =>
-      readOf({ name: joined(family, model.name), found: [...model.found, ...common.found], extras: common.extras }, ""),
+      readOf(
+        {
+          name: joined(family, model.name),
+          found: [...model.found, ...common.found],
+          extras: { ...common.extras, ...model.extras },
+        },
+        "",
+      ),
     );
     return { reads, left };
   }
@@ -209,6 +248,18 @@ function pairsOfCells(line: Line, label: Cell, value: Cell | undefined): (Found 
   }));
 }
 
+/** A value of a model's row under the title of its column, with the unit that the title has. */
+function takeCell(model: Gathered, line: Line, title: string, value: Cell): void {
+  const unit = /[([] ?([^\d)\]]{1,6}) ?[)\]]/.exec(title)?.[1] ?? "";
+  const label = { words: title, at: value.at };
+  const said = {
+    words: figuresIn(value.words).some((figure) => figure.unit !== "") ? value.words : `${value.words} ${unit}`.trim(),
+    at: value.at,
+  };
+  model.found.push(...pairsOfCells(line, label, said));
+  takeExtras(model, `${title}: ${said.words}`, inCells(line, label, said));
+}
+
 /** Where characters of "label: value" stand. */
 function inCells(line: Line, label: Cell, value: Cell | undefined): (at: number, end: number) => Place {
   const begins = label.words.length + 2;
@@ -222,6 +273,8 @@ function inCells(line: Line, label: Cell, value: Cell | undefined): (at: number,
 function columnsOf(cells: readonly string[]): Columns {
   if (cells.length < 2) return null;
   const [first = "", ...others] = cells;
+  const areFields = others.filter((cell) => namesIn(cell).length > 0 && figuresIn(cell).length === 0).length >= 3;
+  if (areFields && namesIn(first).length === 0) return { type: "fields", titles: cells };
   const stc = cells.findIndex((cell) => standard.test(cell));
   if (cells.some((cell) => everyday.test(cell)) && namesIn(first).length === 0)
     return {
@@ -240,6 +293,16 @@ function columnsOf(cells: readonly string[]): Columns {
   if (/^(?:model|typ|type|modell|module|product|article|item|)$/i.test(first) && others.length >= 2 && areNames)
     return { type: "models", names: others };
   return null;
+}
+
+/** A weight that its unit alone names, among the values of a panel on one line. */
+function weightAlone(words: string, pairs: readonly Found[]): Found | null {
+  if (ofThePacking.test(words) || pairs.some(({ field }) => field === "weightKg")) return null;
+  const [figure, another] = figuresIn(words).filter(({ unit }) => /^(?:kg|lbs?)$/i.test(unit));
+  if (figure === undefined || another !== undefined) return null;
+  const value = valueOf("weightKg", figure);
+  const { at, end } = figure;
+  return value === null ? null : { field: "weightKg", words: words.slice(at, end + 4).trim(), at, end, ...value };
 }
 
 /** Sizes, price, cells: what goes by a shape of its own. True where a line held any. */

@@ -35,7 +35,7 @@ export const carriedFields = {
     titles: ["mass"],
     text: {
       order: 13,
-      called: [/(?:net\s?)?weight|gewicht|poids|\bwt\b(?=[.:\s]{1,3}\d)/gi],
+      called: [/(?:net\s?)?weight|gewicht|poids|\bpeso\b|weighs|wiegt|\bwt\b(?=[.:\s]{1,3}\d)/gi],
       units: { kg: 1, g: 0.001, lb: 0.45359237, lbs: 0.45359237, oz: 0.028349523 },
       min: 0.05,
       max: 80,

@@ -22,7 +22,7 @@ export const ratingFields = {
       ],
       units: watts,
       min: 3,
-      max: 900,
+      max: 1000,
     },
     column: { widthPx: 68, isShown: true },
   },
@@ -40,8 +40,8 @@ export const ratingFields = {
     text: {
       order: 8,
       called: [
-        /(?:voltage|volts|spannung|tension)\s?(?:at|im|bei|à)\s?(?:p\s?max|max(?:imum|imal|\.)?\s?(?:power|leistung)?(?: point)?|mpp|peak power|nennleistung)(?:\s?\(?[vu]\s?mpp?\)?)?/gi,
-        /(?:optimum|optimal|rated|nominal|max(?:imum|\.)?|peak)?\s?(?:operating|working|power(?: point)?)\s?voltage(?:\s?\(?[vu]\s?mpp?\)?)?|nennspannung|mpp-?spannung|rated voltage|\b[vu][ _-]?mpp?\b|\b[vu][ _-]?pm\b/gi,
+        /(?:voltage|volts|spannung|tension)\s?(?:at|im|bei|à)?\s?(?:p\s?max|max(?:imum|imal|\.)?\s?(?:power|leistung)?(?: point)?|mpp|peak power|nennleistung)(?:\s?\(?[vu]\s?mpp?\)?)?/gi,
+        /(?:optimum|optimal|rated|nominal|max(?:imum|\.)?|peak)?\s?(?:operating|working|power(?: point)?)\s?voltage(?:\s?\(?[vu]\s?mpp?\)?)?|nennspannung|mpp-?spannung|rated voltage|\b[vu][ _-]?mpp?\b|\b[vu][ _-]?pm\b|\b[vu]m(?= ?[=:])/gi,
       ],
       units: volts,
       min: 1.5,
@@ -56,8 +56,8 @@ export const ratingFields = {
     text: {
       order: 9,
       called: [
-        /(?:current|amps|strom|courant)\s?(?:at|im|bei|à)\s?(?:p\s?max|max(?:imum|imal|\.)?\s?(?:power|leistung)?(?: point)?|mpp|peak power|nennleistung)(?:\s?\(?i\s?mpp?\)?)?/gi,
-        /(?:optimum|optimal|rated|nominal|max(?:imum|\.)?|peak)?\s?(?:operating|working|power(?: point)?)\s?current(?:\s?\(?i\s?mpp?\)?)?|nennstrom|mpp-?strom|rated current|\bi[ _-]?mpp?\b|\bi[ _-]?pm\b/gi,
+        /(?:current|amps|strom|courant)\s?(?:at|im|bei|à)?\s?(?:p\s?max|max(?:imum|imal|\.)?\s?(?:power|leistung)?(?: point)?|mpp|peak power|nennleistung)(?:\s?\(?i\s?mpp?\)?)?/gi,
+        /(?:optimum|optimal|rated|nominal|max(?:imum|\.)?|peak)?\s?(?:operating|working|power(?: point)?)\s?current(?:\s?\(?i\s?mpp?\)?)?|nennstrom|mpp-?strom|rated current|\bi[ _-]?mpp?\b|\bi[ _-]?pm\b|\bim(?= ?[=:] ?\d)/gi,
       ],
       units: amps,
       min: 0.05,
@@ -72,7 +72,7 @@ export const ratingFields = {
     text: {
       order: 6,
       called: [
-        /open[ -]?circuit\s?(?:voltage|volts)?(?:\s?\(?[vu]\s?oc\)?)?|leerlaufspannung(?:\s?\(?[vu]\s?oc\)?)?|tension (?:à|a|en) (?:vide|circuit ouvert)|\b[vu][ _-]?oc\b/gi,
+        /(?:voltage |volts )?open[ -]?circuit\s?(?:voltage|volts)?(?:\s?\(?[vu]\s?oc\)?)?|leerlaufspannung(?:\s?\(?[vu]\s?oc\)?)?|tension (?:à|a|en) (?:vide|circuit ouvert)|\b[vu][ _-]?oc\b/gi,
       ],
       units: volts,
       min: 2,
@@ -87,7 +87,7 @@ export const ratingFields = {
     text: {
       order: 7,
       called: [
-        /short[ -]?circuit\s?(?:current|amps)?(?:\s?\(?i\s?sc\)?)?|kurzschlussstrom(?:\s?\(?i\s?sc\)?)?|courant de court-circuit|\bi[ _-]?sc\b/gi,
+        /(?:current |amps )?short[ -]?circuit\s?(?:current|amps)?(?:\s?\(?i\s?sc\)?)?|kurzschlussstrom(?:\s?\(?i\s?sc\)?)?|courant de court-circuit|\bi[ _-]?sc\b/gi,
       ],
       units: amps,
       min: 0.05,
