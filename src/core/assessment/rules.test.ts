@@ -83,7 +83,7 @@ test.each<[string, Setting, unknown]>([
     { series: 2, strings: 1, port: { minV: null, batteryV: 25.6, wakeMarginV: 5, stayMarginV: 1 } },
     ["note", "littleComfort"],
   ],
-  ["no floor stated", { series: 1, strings: 1, port: { minV: null } }, ["open", "noFloor"]],
+  ["no floor stated", { series: 1, strings: 1, port: { minV: null } }, ["note", "noFloor"]],
 ])("hottest running volts: %s", (_, setting, expected) => {
   expect(levelAndOutcome(finding("hotVmp", setting))).toEqual(expected);
 });
@@ -383,9 +383,33 @@ test("without a panel, a whole label or an input there is no verdict, but a list
   const half = applyChange(planWith({ series: 1, strings: 1 }), {
     type: "setLabel",
     panelId: "p",
-    patch: { vocV: null, impA: null },
+    patch: { vocV: null, iscA: null },
   });
-  expect(assess(half, "wiring-1")).toMatchObject({ missing: [{ type: "labelIncomplete", fields: ["vocV", "impA"] }] });
+  expect(assess(half, "wiring-1")).toMatchObject({ missing: [{ type: "labelIncomplete", fields: ["vocV", "iscA"] }] });
+});
+
+test("W, Voc and Isc are judged at once: the cold volts are those of the whole label, the rest is assumed, careful and told", () => {
+  const three = { vmpV: null, impA: null };
+  for (const [series, strings] of [
+    [1, 2],
+    [3, 1],
+    [4, 2],
+  ] as const) {
+    const setting = { series, strings };
+    const [whole, part] = [finding("coldVoc", setting), finding("coldVoc", { ...setting, panel: three })];
+    expect(part.level).toBe(whole.level);
+    expect(Math.abs((part.value?.value ?? 0) / (whole.value?.value ?? 1) - 1)).toBeLessThan(0.004);
+    const [hot, assumedHot] = [finding("hotVmp", setting), finding("hotVmp", { ...setting, panel: three })];
+    // what might be lower is taken as low as it may be
+    if (hot.level !== "stop") expect(assumedHot.value?.value).toBeLessThan(hot.value?.value ?? 0);
+    expect(assumedHot.assumptions).toContainEqual(expect.objectContaining({ type: "labelField", field: "vmpV" }));
+    // a ceiling meant for operating volts is judged by open ones
+    const running = finding("coldVoc", { ...setting, panel: three, port: { ceilingBasis: "vmp" } });
+    expect(running.value?.value).toBeCloseTo(part.value?.value ?? NaN, 6);
+  }
+  expect(assess(planWith({ series: 1, strings: 1, panel: { ...three, pmaxW: 260 } }), "wiring-1")).toMatchObject({
+    missing: [{ type: "labelImpossible" }],
+  });
 });
 
 test("a limit of amps without an end holds over the ceiling too, and none is met by an array that never wakes", () => {

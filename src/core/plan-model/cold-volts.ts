@@ -12,7 +12,7 @@ export type ColdVolts = {
   /** The most of them that counts: the table only where a crystalline label states no coefficient. */
   readonly maxV: number;
   readonly by: ColdBy;
-  /** While it operates, V: the curve's point of most power, or the label's Vmp + as many volts as Voc gains if that is more. */
+  /** While it operates, V: the curve's point of most power, or the label's Vmp + as many volts as Voc gains if that is more; as open volts where Vmp is assumed. */
   readonly runningV: number;
   /** Watts at that point, by the curve that gives more. */
   readonly runningW: number;

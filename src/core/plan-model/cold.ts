@@ -23,7 +23,10 @@ export function coldVoltsOf({ fit, model, assumedFields }: Kind, { recordLowC }:
     maxV,
     by: maxV === curveV ? "curve" : maxV === lineV ? "line" : "table",
     // operating volts rise in the cold by as many volts as open-circuit ones do, or nearly: not by the same share of their own
-    runningV: most([...solved.map(({ mpp }) => mpp.v), label.vmpV + (growth - 1) * label.vocV]),
+    // where nobody stated Vmp, nothing but Voc is sure to be above it
+    runningV: assumedFields.includes("vmpV")
+      ? maxV
+      : most([...solved.map(({ mpp }) => mpp.v), label.vmpV + (growth - 1) * label.vocV]),
     runningW: most(solved.map(({ mpp }) => mpp.p)),
   };
 }

@@ -49,7 +49,9 @@ export function readKind(
   const reading = readLabel(label);
   if (reading.type !== "label")
     return { type: "missing", missing: { type: "labelIncomplete", panelName: label.name, fields: reading.missing } };
-  const impossible = impossibleIn(label);
+  // what follows from stated numbers is judged as they are; what is assumed says nothing of them
+  const stated = reading.assumed.length > 0 ? label : { ...label, ...reading.label };
+  const impossible = impossibleIn(stated);
   if (impossible.length > 0) {
     const missing = {
       type: "labelImpossible",
@@ -59,7 +61,7 @@ export function readKind(
     } as const;
     return { type: "missing", missing };
   }
-  const doubts = doubtsAbout(label);
+  const doubts = doubtsAbout(stated);
   const { label: fitted, points } = fit(reading.label, measured);
   const model = points?.type === "model" ? points.model : fitted.model;
   return {
@@ -69,7 +71,7 @@ export function readKind(
       name: label.name,
       fit: fitted,
       model,
-      assumedFields: completeLabel(reading.label).assumed,
+      assumedFields: [...reading.assumed, ...completeLabel(reading.label).assumed],
       measured: points?.type === "model",
       doubts,
       reading: doubts.length > 0 ? readingOf(label) : null,

@@ -1,3 +1,4 @@
+import { readLabel } from "@/core/engine/panel";
 import { linesOf, panelColumns, portColumns, type Sheets, writeTable } from "@/core/library";
 import { type PanelSheet } from "@/core/plan";
 import { type ShelfName } from "@/workers";
@@ -20,7 +21,7 @@ export async function saveTable(shelf: ShelfName, sheets: Sheets): Promise<void>
 export function batchReport(read: Sheets, fresh: Sheets): string {
   const [all, put] = [read, fresh].map(({ panels, inputs }) => panels.length + inputs.length);
   const known = (all ?? 0) - (put ?? 0);
-  const isWhole = ({ pmaxW, vocV, iscA, vmpV, impA }: PanelSheet) => ![pmaxW, vocV, iscA, vmpV, impA].includes(null);
+  const isWhole = (sheet: PanelSheet) => readLabel(sheet).type === "label";
   const gaps = fresh.panels.filter((sheet) => !isWhole(sheet)).map(({ name }) => name);
   return [
     libraryViewTexts.added(put ?? 0),

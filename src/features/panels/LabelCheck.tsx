@@ -59,7 +59,7 @@ function ModelWord({ label }: { label: PanelSheet }) {
   const reading = readLabel(label);
   if (reading.type !== "label") return null;
   const { exact, missPct } = fitLabel(reading.label);
-  const guessed = completeLabel(reading.label).assumed.length;
+  const guessed = reading.assumed.length + completeLabel(reading.label).assumed.length;
   const worst = Math.max(Math.abs(missPct.vmp), Math.abs(missPct.imp));
   const note = guessed === 0 ? "" : labelCheckTexts.assumedValues(guessed);
   return exact || worst < 1 ? (

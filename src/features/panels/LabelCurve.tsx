@@ -19,6 +19,6 @@ export function LabelCurve({ label }: { label: PanelSheet }) {
       <ImpliedCurve label={reading.label} nonce={nonce} />
     </Box>
   ) : (
-    <Box sx={{ fontSize: "0.875rem", minHeight: 60 }}>{labelCurveTexts.theCurveAppearsOncePmaxVmpImpVoc}</Box>
+    <Box sx={{ fontSize: "0.875rem", minHeight: 60 }}>{labelCurveTexts.theCurveAppearsOncePmaxVocAndIsc}</Box>
   );
 }

@@ -1,7 +1,7 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { assumedCoefficients, cellTypes } from "@/core/engine/panel";
+import { assumedCoefficients, cellTypes, readLabel } from "@/core/engine/panel";
 import {
   cellCuts,
   fieldNames,
@@ -26,12 +26,16 @@ type Props = {
 
 /** A panel's label, laid out as a sticker is. Every keystroke that can be read is in the plan at once. */
 export function LabelForm({ label, patch, onDone, onField }: Props) {
-  const assumed: Readonly<Record<string, number>> = assumedCoefficients[label.cellType];
+  const reading = readLabel(label);
+  const assumed: Readonly<Record<string, number>> = {
+    ...assumedCoefficients[label.cellType],
+    ...(reading.type === "label" && { pmaxW: reading.label.pmaxW, vmpV: reading.label.vmpV, impA: reading.label.impA }),
+  };
 
   const placeholderOf = (name: PanelFieldName) => {
     const value = assumed[name];
-    if (panelFields[name].isNeeded) return "needed";
-    return value === undefined ? "not stated" : labelFormTexts.assumedValue(given(value, ""));
+    if (value === undefined) return panelFields[name].isNeeded ? "needed" : "not stated";
+    return labelFormTexts.assumedValue(given(Number(value.toPrecision(3)), ""));
   };
   const numbers = (group: PanelField["group"]) =>
     fieldNames(panelFields, (field) => field.group === group).map((name) => {

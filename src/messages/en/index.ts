@@ -44,7 +44,14 @@ export { placePrefix } from "./places";
 export { acceptWords, portPortArrays } from "./controllers/ports";
 export { panelFieldWords } from "./panels/fields";
 export { portFieldWords } from "./controllers/fields";
-export { agreementSentence, offerSentence, readFieldWords, readFromSentence, readPortWords, whyDoubted } from "./label-import/reading";
+export {
+  agreementSentence,
+  offerSentence,
+  readFieldWords,
+  readFromSentence,
+  readPortWords,
+  whyDoubted,
+} from "./label-import/reading";
 export { findingSentence, ruleTitle, whyLines } from "./rules";
 export { buySentence, buyTitleWords, needSentence, purchaseName, pwmSentence } from "./best-wirings/shopping";
 export { stepNames } from "./steps";

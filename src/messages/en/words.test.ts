@@ -122,8 +122,8 @@ test("the same number stands with one precision wherever it stands", () => {
 test("what is missing is said with where to put it", () => {
   expect(missingSentence({ type: "noPanel" })).toMatch(/at Panels/);
   expect(missingSentence({ type: "noInput" })).toMatch(/at Controller/);
-  expect(missingSentence({ type: "labelIncomplete", panelName: "Roof", fields: ["vocV", "impA"] })).toMatch(
-    /“Roof” still lacks Voc, Imp/,
+  expect(missingSentence({ type: "labelIncomplete", panelName: "Roof", fields: ["vocV", "iscA"] })).toMatch(
+    /“Roof” still lacks Voc, Isc/,
   );
 });
 

@@ -41,7 +41,20 @@ const cellsPerBypass = 20;
 export type CompleteLabel = PanelLabel &
   Coefficients & { readonly cellsInSeries: number; readonly bypassDiodes: number };
 
-export type AssumedField = keyof Coefficients | "cellsInSeries" | "bypassDiodes";
+export type AssumedField = "vmpV" | "impA" | keyof Coefficients | "cellsInSeries" | "bypassDiodes";
+
+/**
+ * How much of the fill factor lies in the volts: Vmp = Voc · FF^0.77 and Imp = Isc · FF^0.23 meet Pmax, and come within
+ * `assumedVmpPct` of Vmp for flat panels of crystalline cells (Vmp 0.78 to 0.86 of Voc, Imp 0.91 to 0.97 of Isc).
+ */
+const fillOfVolts = 0.77;
+export const assumedVmpPct = 5;
+
+/** Vmp and Imp of a label that states neither, from Pmax, Voc and Isc. */
+export function assumedMaxPower({ pmaxW, vocV, iscA }: Pick<PanelLabel, "pmaxW" | "vocV" | "iscA">) {
+  const vmpV = vocV * (pmaxW / (vocV * iscA)) ** fillOfVolts;
+  return { vmpV, impA: pmaxW / vmpV };
+}
 
 /** Fills what a label omits with typical values and says which fields were filled. */
 export function completeLabel(label: PanelLabel): {

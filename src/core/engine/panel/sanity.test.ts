@@ -1,5 +1,8 @@
 import { demoPanels } from "@/demo";
-import { doubtsAbout, fitLabel, type LabelDraft, readLabel } from ".";
+import { createRandom } from "../random";
+import { runs } from "@/testing";
+import { labelOf } from "@/testing/sellers-texts";
+import { assumedVmpPct, doubtsAbout, fitLabel, impossibleIn, type LabelDraft, readLabel } from ".";
 
 const good: LabelDraft = demoPanels.rigid195;
 const doubts = (change: Partial<LabelDraft>) =>
@@ -58,4 +61,27 @@ test("nothing is doubted before it is typed", () => {
   expect(
     doubtsAbout({ ...good, pmaxW: null, vmpV: null, impA: null, vocV: null, iscA: null, tempCoVocPctPerC: null }),
   ).toEqual([]);
+});
+
+test("of W, Voc and Isc a Vmp is assumed that real panels have to within what is told, and a curve that gives these watts", () => {
+  const made = Array.from({ length: runs(300) }, (_, seed) => labelOf(createRandom(seed)));
+  for (const stated of [...made, ...Object.values(demoPanels).filter(({ cellType }) => cellType !== "cigs")]) {
+    const reading = readLabel({ ...good, ...stated, vmpV: null, impA: null });
+    if (reading.type !== "label") throw new Error("three numbers are enough");
+    expect(reading.assumed).toEqual(["vmpV", "impA"]);
+    expect(Math.abs(reading.label.vmpV / (stated.vmpV ?? NaN) - 1)).toBeLessThan(assumedVmpPct / 100);
+    expect(reading.label.vmpV * reading.label.impA).toBeCloseTo(stated.pmaxW ?? NaN, 6);
+    expect(Math.abs(fitLabel(reading.label).missPct.pmax)).toBeLessThan(1);
+  }
+});
+
+test("what follows from stated numbers is worked out, not assumed, and three numbers of no panel are refused", () => {
+  const part = (left: Partial<LabelDraft>) => readLabel({ ...good, ...left });
+  expect(part({ impA: null })).toMatchObject({ assumed: [], label: { impA: (good.pmaxW ?? 0) / (good.vmpV ?? 1) } });
+  expect(part({ pmaxW: null })).toMatchObject({ assumed: [], label: { pmaxW: (good.vmpV ?? 0) * (good.impA ?? 0) } });
+  expect(part({ pmaxW: null, impA: null })).toEqual({ type: "incomplete", missing: ["pmaxW"] });
+  const three = { ...good, vmpV: null, impA: null };
+  expect(impossibleIn(three)).toEqual([]);
+  for (const pmaxW of [9999, 240, 60])
+    expect(impossibleIn({ ...three, pmaxW }).map(({ type }) => type)).toEqual(["fillFactor"]);
 });

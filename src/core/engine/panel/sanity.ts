@@ -1,13 +1,14 @@
 import { roundTo } from "../numeric";
-import { type PanelLabel } from "./label";
+import { assumedMaxPower, type PanelLabel } from "./label";
 
 /** A panel label as it may stand in a form: any number may still be missing. */
 export type LabelDraft = {
   readonly [K in keyof PanelLabel]: PanelLabel[K] extends number ? number | null : PanelLabel[K];
 } & { readonly lengthMm: number | null; readonly widthMm: number | null; readonly name?: string };
 
-export type RequiredField = "pmaxW" | "vocV" | "iscA" | "vmpV" | "impA";
-export const requiredFields: readonly RequiredField[] = ["pmaxW", "vocV", "iscA", "vmpV", "impA"];
+/** What has to be read off a sticker before anything is judged: of Pmax, Vmp and Imp two give the third, and Pmax the others nearly. */
+export type RequiredField = "pmaxW" | "vocV" | "iscA";
+export const requiredFields: readonly RequiredField[] = ["pmaxW", "vocV", "iscA"];
 
 /** A doubt about a label: what was computed, what is usual, and a reading that would fit. */
 export type LabelDoubt = {
@@ -113,6 +114,10 @@ export function impossibleIn(label: LabelDraft): LabelDoubt[] {
   if (beta !== null && beta < -maxVocPctPerC) add("vocCoefficientSize", "tempCoVocPctPerC", beta, -maxVocPctPerC, 0);
   if (alpha !== null && Math.abs(alpha) > maxIscPctPerC)
     add("iscCoefficientSign", "tempCoIscPctPerC", alpha, -maxIscPctPerC, maxIscPctPerC);
+  if (pmaxW !== null && vocV !== null && iscA !== null && (vmpV === null || impA === null)) {
+    const fill = pmaxW / (vocV * iscA);
+    if (fill < minFill || fill > maxFill) add("fillFactor", "pmaxW", fill, minFill, maxFill);
+  }
   if (pmaxW !== null && vmpV !== null && impA !== null && vocV !== null && iscA !== null) {
     const apartPct = (100 * vmpV * impA) / pmaxW - 100;
     if (Math.abs(apartPct) > maxApartPct) add("powerNotProduct", "pmaxW", apartPct, -maxApartPct, maxApartPct);
@@ -124,18 +129,28 @@ export function impossibleIn(label: LabelDraft): LabelDoubt[] {
 const maxVocPctPerC = 1.5;
 const maxIscPctPerC = 0.5;
 const maxApartPct = 10;
+const minFill = 0.3;
+const maxFill = 0.9;
 
-/** A label whose five numbers are all there, or the ones that are missing. */
-export function readLabel(
-  draft: LabelDraft,
-):
-  | { readonly type: "label"; readonly label: PanelLabel }
-  | { readonly type: "incomplete"; readonly missing: readonly RequiredField[] } {
-  const { pmaxW, vocV, iscA, vmpV, impA } = draft;
-  if (pmaxW === null || vocV === null || iscA === null || vmpV === null || impA === null) {
-    return { type: "incomplete", missing: requiredFields.filter((field) => draft[field] === null) };
-  }
-  return { type: "label", label: { ...draft, pmaxW, vocV, iscA, vmpV, impA } };
+export type LabelReadingState =
+  | {
+      readonly type: "label";
+      readonly label: PanelLabel;
+      /** What of its five numbers is neither stated nor follows from those that are. */
+      readonly assumed: readonly ("vmpV" | "impA")[];
+    }
+  | { readonly type: "incomplete"; readonly missing: readonly RequiredField[] };
+
+/** A label with all five numbers, those it lacks worked out from the others; or what is missing for that. */
+export function readLabel(draft: LabelDraft): LabelReadingState {
+  const { vocV, iscA, vmpV, impA } = draft;
+  const pmaxW = draft.pmaxW ?? (vmpV === null || impA === null ? null : vmpV * impA);
+  if (pmaxW === null || vocV === null || iscA === null)
+    return { type: "incomplete", missing: requiredFields.filter((field) => ({ pmaxW, vocV, iscA })[field] === null) };
+  const rest = { ...draft, pmaxW, vocV, iscA };
+  if (vmpV !== null) return { type: "label", label: { ...rest, vmpV, impA: impA ?? pmaxW / vmpV }, assumed: [] };
+  if (impA !== null) return { type: "label", label: { ...rest, vmpV: pmaxW / impA, impA }, assumed: [] };
+  return { type: "label", label: { ...rest, ...assumedMaxPower({ pmaxW, vocV, iscA }) }, assumed: ["vmpV", "impA"] };
 }
 
 /**

@@ -1,6 +1,8 @@
 import { amps, type PanelField, plainField, volts, watts } from "./field";
 
 const rating = { ...plainField, group: "rating", isNeeded: true, mayDiffer: true } as const;
+/** Assumed from Pmax, Voc and Isc where it is not stated. */
+const ofMaxPower = { isNeeded: false } as const;
 const voltage = { ...rating, unit: "V", min: 0.5, max: 400 } as const;
 const current = { ...rating, unit: "A", min: 0.01, max: 40 } as const;
 
@@ -28,6 +30,7 @@ export const ratingFields = {
   },
   vmpV: {
     ...voltage,
+    ...ofMaxPower,
     title: "Vmp",
     titles: [
       "vmpp",
@@ -51,6 +54,7 @@ export const ratingFields = {
   },
   impA: {
     ...current,
+    ...ofMaxPower,
     title: "Imp",
     titles: ["impp", "maximum power current", "current at maximum power", "current at pmax", "operating current"],
     text: {

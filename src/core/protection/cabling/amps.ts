@@ -1,4 +1,5 @@
 import { assumedFuseA } from "../../engine/fuse";
+import { readLabel } from "../../engine/panel";
 import { labelOf, type PanelSheet, type Plan } from "../../plan";
 import { type PvString, type PanelRef } from "../../engine/array";
 import { type RatedPanel } from "./branches";
@@ -16,8 +17,8 @@ export function ampsOfString(plan: Pick<Plan, "panels">, { items }: PvString): L
   const parts = items.filter(isUsedItem).map((item) => {
     if (item.type === "group") return ampsOfStrings(plan, item.strings);
     const sheet = sheetOf(plan, item);
-    if (sheet === null || sheet.iscA === null || sheet.impA === null || sheet.vmpV === null) return null;
-    return { iscA: sheet.iscA, impA: sheet.impA, vmpV: sheet.vmpV };
+    const reading = sheet === null ? null : readLabel(sheet);
+    return reading?.type === "label" ? reading.label : null;
   });
   if (parts.length === 0) return null;
   return parts.reduce((sum, each) =>

@@ -1,4 +1,5 @@
 import { type Mount, namedSky, rossCPerWm2 } from "../../engine/sky";
+import { assumedVmpPct } from "../../engine/panel";
 import { stayV, wakeV } from "../../engine/pv-input";
 import { longestString, standOf } from "../../engine/array";
 import {
@@ -43,20 +44,23 @@ export function hotVmp(context: PortArrayContext): RuleOutcome<HotVmpReason> {
   const { sky, array } = reached.hotRoof;
   const assumptions = [
     ...siteAssumed(context, "recordHigh", "mount"),
-    ...labelAssumed(context, "tempCoVocPctPerC"),
+    ...labelAssumed(context, "vmpV", "tempCoVocPctPerC"),
     ...fitAssumed(context),
     ...cableAssumed(context),
   ];
+  // a Vmp that nobody stated may be lower than assumed
+  const isAssumed = context.tiles.some((tile) => kindOf(context, tile).assumedFields.includes("vmpV"));
+  const hotVmpV = array.mpp.v * (isAssumed ? 1 - assumedVmpPct / 100 : 1);
   const floorV = stayV(port);
   const wakingV = wakeV(port);
   if (wakingV === null) {
     return {
-      level: "open",
-      value: { value: array.mpp.v, unit: "V" },
+      level: "note",
+      value: { value: hotVmpV, unit: "V" },
       limit: null,
       marginPct: null,
       assumptions,
-      reason: { type: "noFloor", hotVmpV: array.mpp.v },
+      reason: { type: "noFloor", hotVmpV },
       tiles: [],
     };
   }
@@ -69,7 +73,7 @@ export function hotVmp(context: PortArrayContext): RuleOutcome<HotVmpReason> {
     .reduce((hottest, each) => (rossCPerWm2[each] > rossCPerWm2[hottest] ? each : hottest));
   const facts: HotVmpFacts = {
     terms: termsOf(context, longest, ({ fit }) => fit.label.vmpV),
-    hotVmpV: array.mpp.v,
+    hotVmpV,
     hotVocV: array.vocV,
     airTempC: sky.airTempC,
     cellTempC: namedSky("hotRoof", { ...site, mount }).cellTempC,

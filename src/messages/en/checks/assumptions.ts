@@ -18,6 +18,8 @@ export function assumptionSentence(assumption: Assumption, system: UnitSystem): 
     case "dullAir":
       return `air on a dull morning ${given(assumption.valueC, "°C", system)}`;
     case "labelField":
+      if (assumption.field === "vmpV" || assumption.field === "impA")
+        return `${labelFieldWords[assumption.field]} of ${assumption.panelName} ${amount(assumption.value, assumption.field === "vmpV" ? "V" : "A")}, from Pmax, Voc and Isc, to within 5\u00a0%`;
       return `${labelFieldWords[assumption.field]} of ${assumption.panelName} ${trueMinus(String(assumption.value))}${assumption.field.startsWith("temp") ? "\u00a0%/°C" : ""}`;
     case "ceilingIsVoc":
       return "max PV voltage applies to Voc";
@@ -47,6 +49,8 @@ export function assumptionSentence(assumption: Assumption, system: UnitSystem): 
 }
 
 const labelFieldWords = {
+  vmpV: "Vmp",
+  impA: "Imp",
   tempCoVocPctPerC: "Voc coefficient",
   tempCoIscPctPerC: "Isc coefficient",
   tempCoPmaxPctPerC: "Pmax coefficient",

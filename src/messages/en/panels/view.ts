@@ -20,7 +20,7 @@ export const labelCheckTexts = {
 };
 
 export const labelCurveTexts = {
-  theCurveAppearsOncePmaxVmpImpVoc: "The curve appears once Pmax, Vmp, Imp, Voc and Isc are entered.",
+  theCurveAppearsOncePmaxVocAndIsc: "The curve appears once Pmax, Voc and Isc are entered.",
 };
 
 export const labelFormTexts = {

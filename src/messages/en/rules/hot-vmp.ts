@@ -11,7 +11,7 @@ export const hotVmpWords: RuleWords<"hotVmp"> = {
   sentence(r, system) {
     switch (r.type) {
       case "noFloor":
-        return `On a hot roof the operating voltage is ${amount(r.hotVmpV, "V")}. What is the PV input’s min operating voltage? Enter it at Controller.`;
+        return `On a hot roof the operating voltage is ${amount(r.hotVmpV, "V")}, and none is known to be needed. If the controller needs more, it shows 0 W: enter its min operating voltage at Controller.`;
       case "hotVmp":
         return hotVmpSentence(r, system);
     }

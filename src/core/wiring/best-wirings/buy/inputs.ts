@@ -1,3 +1,4 @@
+import { readLabel } from "@/core/engine/panel";
 import { type Plan } from "@/core/plan";
 import { type SolveCache } from "@/core/plan-model";
 import { type BuyAsk, planBought, tried } from "./bought";
@@ -67,7 +68,7 @@ export function* pwmBesideMppt(
   // volts above what a PWM input takes are lost: those with the fewest are tried
   const suited = kinds
     .filter(({ fits }) => fits > 0)
-    .sort((a, b) => (a.panel.sheet.vmpV ?? 1e9) - (b.panel.sheet.vmpV ?? 1e9))
+    .sort((a, b) => vmpOf(a.panel) - vmpOf(b.panel))
     .slice(0, maxOnPwm);
   const lines: PwmLine[] = [];
   for (const pwm of inputs.filter((input) => conversionOf(input) === "pwm")) {
@@ -94,4 +95,10 @@ export function* pwmBesideMppt(
 /** Positions of a plan of which no panel is said anything. */
 function bare({ positions }: Plan): Plan["positions"] {
   return positions.map((position) => ({ ...position, stands: [] }));
+}
+
+/** Operating volts of a panel, stated or assumed; without them it comes last. */
+function vmpOf({ sheet }: PanelOffer): number {
+  const reading = readLabel(sheet);
+  return reading.type === "label" ? reading.label.vmpV : Infinity;
 }
