@@ -67,7 +67,7 @@ e2eTest("keys of the step: wirings, sky, compare, ledger, and a mend that undo t
   for (let k = 0; k < 4; k++) await fields.chord("Alt", "s");
   await fields.says("[data-testid=running]", /Bright noon:/);
   await fields.chord("Alt", "l");
-  await page.waitForSelector("[role=dialog][aria-label=Checks]");
+  await page.waitForSelector("section[aria-label=Checks]");
   await fields.press("Close checks");
   await fields.gone("[role=dialog]");
   await fields.chord("Alt", "c");

@@ -1,11 +1,13 @@
 "use client";
 
-import { memo, useCallback } from "react";
+import { memo, useCallback, useMemo } from "react";
+import { Wrench } from "lucide-react";
 import { type Assessment } from "@/core/assessment";
 import { type Level } from "@/core/checks";
 import { useAssessment, useDesk, useJudging, usePlan } from "@/features/plan-session";
 import { levelColour, LevelMark, TextButton, useUnits } from "@/ui";
-import { verdictOf, withFound } from "@/messages/en";
+import { fixSentence, verdictOf, withFound } from "@/messages/en";
+import { applyFix, bestFix } from "./fixes";
 import { useFound } from "./useFound";
 import style from "./verdict-strip.module.css";
 import { verdictStripTexts } from "@/messages/en/checks/view";
@@ -16,7 +18,15 @@ export function VerdictStrip() {
   const desk = useDesk();
   const judging = useJudging();
   const openLedger = useCallback(() => desk.set({ ledgerOpen: true }), [desk]);
-  const { level, word, sentence } = withFound(verdictOf(assessment, useUnits()), useFound(), usePlan());
+  const system = useUnits();
+  const found = useFound();
+  const { level, word, sentence } = withFound(verdictOf(assessment, system), found, usePlan());
+  // what a test has found is no matter of rewiring
+  const fix = useMemo(() => (found === null ? bestFix(assessment) : null), [assessment, found]);
+  const applyBest = useCallback(() => {
+    const best = bestFix(desk.now().judgement?.assessment ?? null);
+    if (best !== null) applyFix(desk, best);
+  }, [desk]);
   return (
     <section
       aria-label={verdictStripTexts.verdict}
@@ -30,6 +40,8 @@ export function VerdictStrip() {
         level={level}
         word={word}
         sentence={sentence}
+        fix={fix === null ? null : fixSentence(fix, system)}
+        onFix={applyBest}
         counts={assessment?.type === "assessed" ? countsOf(assessment) : null}
         onLedger={openLedger}
       />
@@ -41,12 +53,16 @@ type HeadlineProps = {
   readonly level: Level;
   readonly word: string;
   readonly sentence: string;
+  /** What the best fix does, and with what effect; null: none is known. */ readonly fix: string | null;
+  readonly onFix: () => void;
   readonly counts: string | null;
   readonly onLedger: () => void;
 };
 
+const wrench = <Wrench size={15} aria-hidden />;
+
 /** Drawn again only when what it says has changed. */
-const Headline = memo(function Headline({ level, word, sentence, counts, onLedger }: HeadlineProps) {
+const Headline = memo(function Headline({ level, word, sentence, fix, onFix, counts, onLedger }: HeadlineProps) {
   return (
     <>
       <div className={style["word"]}>
@@ -56,6 +72,11 @@ const Headline = memo(function Headline({ level, word, sentence, counts, onLedge
       <div role="status" className={style["sentence"]}>
         {sentence}
       </div>
+      {fix !== null && (
+        <TextButton look="amber" className={style["fix"]} onClick={onFix}>
+          {wrench} {verdictStripTexts.fix(fix)}
+        </TextButton>
+      )}
       {counts !== null && (
         <div className={style["counts"]}>
           <span>{counts}</span>

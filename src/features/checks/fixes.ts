@@ -1,4 +1,5 @@
-import { type Fix } from "@/core/assessment";
+import { type Assessment, type Fix } from "@/core/assessment";
+import { passes } from "@/core/checks";
 import { type Desk } from "@/features/plan-session";
 import { fixesTexts } from "@/messages/en/checks/view";
 
@@ -16,9 +17,16 @@ export function applyFix(desk: Desk, fix: Fix): void {
   desk.set({ said: fixesTexts.fixAppliedUndoRevertsIt });
 }
 
-/** The first fix the ledger offers, if it offers one for what is on the board. */
+/** The first fix of the worst that was found, if it is a Stop or a Caution that has one. */
+export function bestFix(assessment: Assessment | null): Fix | null {
+  if (assessment?.type !== "assessed" || passes(assessment.worst)) return null;
+  const worst = assessment.findings.filter(({ level }) => level === assessment.worst);
+  return worst.flatMap(({ fixes }) => fixes)[0] ?? null;
+}
+
+/** Applies the best fix for what is on the board, or else the first that the ledger offers. */
 export function applyFirstFix(desk: Desk): void {
-  const [fix] = offered(desk);
+  const fix = bestFix(desk.now().judgement?.assessment ?? null) ?? offered(desk)[0];
   if (fix === undefined) desk.set({ said: fixesTexts.checksHasNoFixToOfferNow });
   else applyFix(desk, fix);
 }

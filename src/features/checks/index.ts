@@ -1,5 +1,5 @@
 export { Ledger } from "./Ledger";
-export { LedgerDrawer } from "./LedgerDrawer";
+export { ChecksPanel } from "./ChecksPanel";
 export { FixButtons } from "./FixButtons";
 export { applyFirstFix } from "./fixes";
 export { VerdictStrip } from "./VerdictStrip";

@@ -15,10 +15,12 @@ export const ledgerTexts = {
   lost: " lost",
 };
 
-export const ledgerDrawerTexts = {
+export const checksPanelTexts = {
   checks: "Checks",
   checksEveryRuleWithItsValueAnd: "Checks: every rule with its value and limit",
   closeChecks: "Close checks",
+  showMore: "Show more",
+  showHalf: "Show half",
 };
 
 export const marginBarTexts = {
@@ -36,6 +38,7 @@ export const stepFindingsTexts = {
 };
 
 export const verdictStripTexts = {
+  fix: (words: string) => `Fix: ${words}`,
   verdict: "Verdict",
   checks: "Checks",
   missing: (count: number) => `${count} missing`,
