@@ -173,6 +173,25 @@ e2eTest("a limit that ports share is typed in, and judged over all of them", asy
 });
 
 e2eTest(
+  "amps of which the sheet does not say what passes them are asked about, and the answer is one press",
+  async ({ open, plan }) => {
+    const { fields, ledger } = await open(`${await plan("Bee-keeper")}/controller`);
+    await ledger.is("care");
+    await fields.choose("Kind of limit", "not stated");
+    await ledger.is("open");
+    await ledger.verdict(/Isc × 1.25 is 31.58\sA, above the max PV current of 13.5\sA. Does the controller limit/);
+    await fields.press("Never exceed");
+    await ledger.is("stop");
+    await ledger.verdict(/above the absolute maximum of 13.5\sA/);
+    await fields.press("Undo");
+    await ledger.is("open");
+    await fields.press("It limits itself");
+    await ledger.is("care");
+    await fields.saved();
+  },
+);
+
+e2eTest(
   "a word of the trade is explained, by its question mark and by the search for anything",
   async ({ open, plan }) => {
     const { page, fields } = await open(`${await plan()}/wiring`);

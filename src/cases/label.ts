@@ -42,7 +42,9 @@ function toldDevice({ name, ports, groups, from, doubts }: DeviceRead) {
     name,
     ports: ports.map(({ currentLimits, wattsByBattery, ...port }) => ({
       ...stated(Object.fromEntries(portNumbers.map((field) => [field, port[field]]))),
-      currentLimits: currentLimits.map(stated),
+      currentLimits: currentLimits.map(({ nature, ...limit }) =>
+        stated({ ...limit, nature: nature === "neverExceed" ? nature : null }),
+      ),
       ...(wattsByBattery.length > 0 && { wattsByBattery }),
     })),
     ...(groups.length > 0 && { groups: groups.map(stated) }),

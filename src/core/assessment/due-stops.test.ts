@@ -1,3 +1,5 @@
+import { type TierNature } from "../engine/pv-input";
+import { type Plan } from "../plan";
 import { runs, type DueRule, dueStops, randomPlan } from "@/testing";
 import { assess } from "./assess";
 import { type Finding } from "./finding";
@@ -52,3 +54,37 @@ test("no Stop that is due is missed, and none is told that is not due, in random
     often.filter((rule) => (counts.get(`${rule} due`) ?? 0) === 0 || (counts.get(`${rule} not`) ?? 0) === 0),
   ).toEqual([]);
 });
+
+test("a limit of amps whose kind nobody has said never passes where it would be a Stop if absolute, and asks nowhere else", () => {
+  let asked = 0;
+  for (let seed = 1; seed <= runs(60); seed++) {
+    const plan = randomPlan(seed);
+    const [{ id: wiringId } = { id: "" }] = plan.wirings;
+    const levelsOf = (nature: TierNature) => {
+      const verdict = assess(withNature(plan, nature), wiringId);
+      if (verdict.type !== "assessed") return new Map<string, Finding>();
+      return new Map(verdict.findings.filter(({ rule }) => rule === "current").map((found) => [found.id, found]));
+    };
+    const [unknown, absolute, drawn] = [levelsOf("unknown"), levelsOf("neverExceed"), levelsOf("drawsUpTo")];
+    for (const [id, { level, reason }] of unknown) {
+      const isDue = absolute.get(id)?.level === "stop";
+      if (reason.type === "natureAsked") asked += 1;
+      expect([seed, id, level]).toEqual([seed, id, isDue ? "open" : drawn.get(id)?.level]);
+    }
+  }
+  expect(asked).toBeGreaterThan(5);
+});
+
+function withNature(plan: Plan, nature: TierNature): Plan {
+  const inputs = plan.inputs.map((input) => ({
+    ...input,
+    device: {
+      ...input.device,
+      ports: input.device.ports.map((port) => ({
+        ...port,
+        currentLimits: port.currentLimits.map((each) => ({ ...each, nature })),
+      })),
+    },
+  }));
+  return { ...plan, inputs };
+}

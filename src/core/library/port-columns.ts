@@ -32,7 +32,8 @@ export const blankLine: PortLine = {
 
 const maxTiers = 4;
 const natures = { drawsUpTo: ["draws up to", "limits itself"], neverExceed: ["never exceed", "absolute"] } as const;
-const blankTier: Tier = { fromV: null, toV: null, amps: null, nature: "drawsUpTo" };
+const tierNatureWords = { ...natures, unknown: ["not stated"] } as const;
+const blankTier: Tier = { fromV: null, toV: null, amps: null, nature: "unknown" };
 
 /** Columns that are no number of the PV input, each after the number it belongs to. */
 const after: Readonly<Partial<Record<PortFieldName, readonly Column<PortLine>[]>>> = {
@@ -106,7 +107,7 @@ function tierColumns(k: number): Column<PortLine>[] {
       },
     };
   };
-  const nature = choice<{ nature: Tier["nature"] }, Tier["nature"]>("nature", `${head} nature`, natures);
+  const nature = choice<{ nature: Tier["nature"] }, Tier["nature"]>("nature", `${head} nature`, tierNatureWords);
   return [
     number("amps", "amps", k === 0 ? ["max current", "maximum current", "amps", "current limit"] : []),
     number("fromV", "from", []),

@@ -21,6 +21,7 @@ import {
 } from "@/messages/en";
 import style from "./ledger.module.css";
 import { MarginBar } from "./MarginBar";
+import { asksNature, NatureAnswers } from "./NatureAnswers";
 import { applyFix } from "./fixes";
 import { ledgerTexts } from "@/messages/en/checks/view";
 
@@ -160,6 +161,11 @@ function Line({ finding, place, search, sought }: LineProps) {
         </span>{" "}
         {chevron}
       </button>
+      {asksNature(finding) && (
+        <div className={style["extra"]}>
+          <NatureAnswers subject={finding.subject} />
+        </div>
+      )}
       {(finding.assumptions.length > 0 || failing) && (
         <div className={style["extra"]}>
           {fixes.map((fix) => {

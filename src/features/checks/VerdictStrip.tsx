@@ -2,12 +2,13 @@
 
 import { memo, useCallback, useMemo } from "react";
 import { Wrench } from "lucide-react";
-import { type Assessment } from "@/core/assessment";
+import { type Assessment, type Finding } from "@/core/assessment";
 import { type Level } from "@/core/checks";
 import { useAssessment, useDesk, useJudging, usePlan } from "@/features/plan-session";
 import { levelColour, LevelMark, TextButton, useUnits } from "@/ui";
 import { fixSentence, verdictOf, withFound } from "@/messages/en";
 import { applyFix, bestFix } from "./fixes";
+import { asksNature, NatureAnswers } from "./NatureAnswers";
 import { useFound } from "./useFound";
 import style from "./verdict-strip.module.css";
 import { verdictStripTexts } from "@/messages/en/checks/view";
@@ -23,6 +24,7 @@ export function VerdictStrip() {
   const { level, word, sentence } = withFound(verdictOf(assessment, system), found, usePlan());
   // what a test has found is no matter of rewiring
   const fix = useMemo(() => (found === null ? bestFix(assessment) : null), [assessment, found]);
+  const asked = found === null && assessment?.type === "assessed" ? askedOf(assessment) : null;
   const applyBest = useCallback(() => {
     const best = bestFix(desk.now().judgement?.assessment ?? null);
     if (best !== null) applyFix(desk, best);
@@ -42,6 +44,7 @@ export function VerdictStrip() {
         sentence={sentence}
         fix={fix === null ? null : fixSentence(fix, system)}
         onFix={applyBest}
+        asked={asked}
         counts={assessment?.type === "assessed" ? countsOf(assessment) : null}
         onLedger={openLedger}
       />
@@ -55,6 +58,7 @@ type HeadlineProps = {
   readonly sentence: string;
   /** What the best fix does, and with what effect; null: none is known. */ readonly fix: string | null;
   readonly onFix: () => void;
+  /** The PV input whose kind of limit is asked about in the sentence. */ readonly asked: Finding["subject"] | null;
   readonly counts: string | null;
   readonly onLedger: () => void;
 };
@@ -62,7 +66,7 @@ type HeadlineProps = {
 const wrench = <Wrench size={15} aria-hidden />;
 
 /** Drawn again only when what it says has changed. */
-const Headline = memo(function Headline({ level, word, sentence, fix, onFix, counts, onLedger }: HeadlineProps) {
+const Headline = memo(function Headline({ level, word, sentence, fix, onFix, asked, counts, onLedger }: HeadlineProps) {
   return (
     <>
       <div className={style["word"]}>
@@ -77,6 +81,7 @@ const Headline = memo(function Headline({ level, word, sentence, fix, onFix, cou
           {wrench} {verdictStripTexts.fix(fix)}
         </TextButton>
       )}
+      {asked !== null && <NatureAnswers subject={asked} />}
       {counts !== null && (
         <div className={style["counts"]}>
           <span>{counts}</span>
@@ -86,6 +91,12 @@ const Headline = memo(function Headline({ level, word, sentence, fix, onFix, cou
     </>
   );
 });
+
+/** What the sentence of a verdict asks, where the answer is a press. */
+function askedOf({ findings, worst }: Extract<Assessment, { type: "assessed" }>): Finding["subject"] | null {
+  const told = findings.find(({ level }) => level === worst);
+  return told !== undefined && asksNature(told) ? told.subject : null;
+}
 
 function countsOf({ findings, missing }: Extract<Assessment, { type: "assessed" }>): string {
   const count = (level: Level) => findings.filter((finding) => finding.level === level).length;

@@ -1,7 +1,14 @@
 "use client";
 
 import Box from "@mui/material/Box";
-import { ceilingBases, conversions, limitNatures, overVoltageOutcomes, trackers } from "@/core/engine/pv-input";
+import {
+  ceilingBases,
+  conversions,
+  limitNatures,
+  overVoltageOutcomes,
+  tierNatures,
+  trackers,
+} from "@/core/engine/pv-input";
 import { countsBy, type PortField, portFieldNames, portFields, type PortSheet } from "@/core/plan";
 import { fieldSpecs } from "@/core/engine/units";
 import { ChoiceField, FieldGroup, QuantityField, TextLine } from "@/ui";
@@ -51,7 +58,7 @@ export function PortForm({ editor, port, onField }: Props) {
         currentLimits: [
           ...port.currentLimits,
           // amps are for the person to type: until then the verdict asks for them
-          { fromV: last?.toV ?? null, toV: null, amps: null, nature: last?.nature ?? "drawsUpTo" },
+          { fromV: last?.toV ?? null, toV: null, amps: null, nature: last?.nature ?? "unknown" },
         ],
       },
       "addTier",
@@ -139,7 +146,7 @@ export function PortForm({ editor, port, onField }: Props) {
               <ChoiceField
                 label={portFormTexts.kindOfLimit}
                 value={tier.nature}
-                options={limitNatures.map((value) => ({ value, text: natureWords[value] }))}
+                options={tierNatures.map((value) => ({ value, text: natureWords[value] }))}
                 onChoice={(nature) => setTier(k, { nature }, "nature")}
                 help={portHelp.nature}
                 onFocus={() => onField(portHelp.nature)}

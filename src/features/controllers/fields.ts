@@ -29,6 +29,7 @@ export const trackerWords = {
 export const natureWords = {
   drawsUpTo: fieldsTexts.selfLimitingMoreIsOkTheRestIs,
   neverExceed: fieldsTexts.absoluteMaximumNeverExceed,
+  unknown: fieldsTexts.kindNotStated,
 } as const;
 export const basisWords = {
   voc: fieldsTexts.openCircuitVoltageVoc,

@@ -21,6 +21,8 @@ export {
   currentLimitA,
   type LimitNature,
   limitNatures,
+  type TierNature,
+  tierNatures,
   type InputWindow,
   windowEdgesV,
 } from "./window";

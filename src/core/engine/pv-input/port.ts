@@ -1,5 +1,5 @@
 import { type Tracking } from "./operate";
-import { type CurrentTier, type LimitNature, type InputWindow } from "./window";
+import { type CurrentTier, type LimitNature, type TierNature, type InputWindow } from "./window";
 
 export const ceilingBases = ["voc", "vmp", "unknown"] as const;
 /** What a maker means by "max volts": with nothing connected, while running, or not said. */
@@ -27,7 +27,7 @@ export type StatedTier = {
   readonly fromV: number | null;
   readonly toV: number | null;
   readonly amps: number | null;
-  readonly nature: LimitNature;
+  readonly nature: TierNature;
 };
 
 /** One port of a controller or power station, as its data sheet describes it. */
@@ -94,7 +94,7 @@ export function portWindow(port: Port): InputWindow | null {
   };
 }
 
-function statedTiers(port: Port, minV: number, maxV: number): (CurrentTier & { nature: LimitNature })[] {
+function statedTiers(port: Port, minV: number, maxV: number): (CurrentTier & { nature: TierNature })[] {
   return port.currentLimits.flatMap(({ amps, fromV, toV, nature }) =>
     amps === null ? [] : [{ fromV: fromV ?? minV, toV: toV ?? maxV, amps, nature }],
   );

@@ -1,6 +1,9 @@
 /** A limit either takes what it can and leaves the rest unused, or must not be passed. */
 export const limitNatures = ["drawsUpTo", "neverExceed"] as const;
 export type LimitNature = (typeof limitNatures)[number];
+/** Of a limit of amps a sheet often does not say which: it then draws up to them, and what would pass them is asked about. */
+export const tierNatures = [...limitNatures, "unknown"] as const;
+export type TierNature = (typeof tierNatures)[number];
 
 /** A current limit that holds while the running voltage lies between two voltages. */
 export type CurrentTier = {

@@ -1,6 +1,13 @@
 import { carried, id, name, numberOf, stated } from "../fields";
 import { z } from "zod";
-import { ceilingBases, conversions, limitNatures, overVoltageOutcomes, trackers } from "../../engine/pv-input";
+import {
+  ceilingBases,
+  conversions,
+  limitNatures,
+  overVoltageOutcomes,
+  tierNatures,
+  trackers,
+} from "../../engine/pv-input";
 import { maxOf } from "../bounds";
 import { type PortFieldName, portFieldNames, portFields } from "../port-fields";
 
@@ -12,7 +19,7 @@ const tierSchema = z.strictObject({
   fromV: stated("fromV"),
   toV: stated("toV"),
   amps: stated("amps"),
-  nature: z.enum(limitNatures),
+  nature: z.enum(tierNatures),
 });
 
 const portNumbers = Object.fromEntries(

@@ -7,7 +7,7 @@ import {
   type StatedTier,
   wakeV,
   type CurrentTier,
-  type LimitNature,
+  type TierNature,
 } from "../../engine/pv-input";
 import { limitSkies } from "../../engine/sky";
 import { type PvString } from "../../engine/array";
@@ -15,7 +15,7 @@ import { byAmps, type PortArrayContext, fitAssumed, kindOf, siteAssumed, type Te
 import { type RuleOutcome, type Level, type PortArrayRule } from "../../checks";
 
 /** A limit of amps with its range; `toV` is null where it states no end. */
-export type StatedLimit = Omit<CurrentTier, "toV"> & { readonly toV: number | null; readonly nature: LimitNature };
+export type StatedLimit = Omit<CurrentTier, "toV"> & { readonly toV: number | null; readonly nature: TierNature };
 
 export type CurrentFacts = {
   /** Strings in parallel with the short-circuit current of their strongest panel. */
@@ -45,6 +45,8 @@ export type CurrentReason =
       readonly outcome: "overAbsolute" | "clips" | "clipsLittle" | "gap" | "shortOver" | "idle" | "within";
     } & CurrentFacts)
   | { readonly type: "noCurrentLimit"; readonly iscA: number }
+  /** More than a limit of which the sheet does not say whether the input keeps it by itself. */
+  | ({ readonly type: "natureAsked"; readonly marginedIscA: number } & Pick<StatedLimit, "amps" | "fromV" | "toV">)
   | { readonly type: "noTierAmps"; readonly fromV: number | null; readonly toV: number | null; readonly iscA: number };
 
 /** Losing more than this at noon to a limit is a cost to name, less is a remark. */
@@ -83,7 +85,7 @@ export function current(context: PortArrayContext): RuleOutcome<CurrentReason> {
     iscA,
     marginedIscA: brightSkyFactor * iscA,
     running: tierAt(port, running.v),
-    never: neverWithin(context, sweepFromV, sweepToV),
+    never: metWithin(context, "neverExceed", sweepFromV, sweepToV),
     sweepFromV,
     sweepToV,
     open: tierAt(port, array.vocV),
@@ -101,6 +103,8 @@ export function current(context: PortArrayContext): RuleOutcome<CurrentReason> {
   const judgedA = absolute ? facts.marginedIscA : facts.iscA;
   const asked = port.currentLimits.find(({ amps }) => amps === null);
   if (asked !== undefined && !overNever) return noTierAmps(asked, iscA);
+  const unsaid = metWithin(context, "unknown", sweepFromV, sweepToV);
+  if (!overNever && unsaid !== null && facts.marginedIscA > unsaid.amps) return natureAsked(facts, unsaid);
   const { level, outcome } = grade(facts, overNever, operating?.limitedBy ?? "none");
   return {
     level,
@@ -126,13 +130,31 @@ function noTierAmps({ fromV, toV }: Pick<StatedTier, "fromV" | "toV">, iscA: num
   };
 }
 
+/** Whether an input keeps to its amps by itself is a question where a bright sky would pass them. */
+function natureAsked({ marginedIscA }: CurrentFacts, { amps, fromV, toV }: StatedLimit): RuleOutcome<CurrentReason> {
+  return {
+    level: "open",
+    value: { value: marginedIscA, unit: "A" },
+    limit: { value: amps, unit: "A" },
+    marginPct: 100 * (1 - marginedIscA / amps),
+    assumptions: [],
+    reason: { type: "natureAsked", marginedIscA, amps, fromV, toV },
+    tiles: [],
+  };
+}
+
 /** Stands for a ceiling nobody knows: more than anything reaches. */
 const unknownCeilingV = 1e6;
 
 /**
- * The tightest limit never to be exceeded whose range the array can run in or sweep through; none where it wakes under no sky.
+ * The tightest limit of a nature, such as never to be exceeded, whose range the array can run in or sweep through; none where it wakes under no sky.
  */
-function neverWithin({ port, clear }: PortArrayContext, fromV: number, toV: number): StatedLimit | null {
+function metWithin(
+  { port, clear }: PortArrayContext,
+  nature: TierNature,
+  fromV: number,
+  toV: number,
+): StatedLimit | null {
   if (toV < fromV) return null;
   const runsAt = limitSkies.flatMap((name) => {
     const point = clear[name].operating;
@@ -140,7 +162,7 @@ function neverWithin({ port, clear }: PortArrayContext, fromV: number, toV: numb
   });
   const met = stated(port).filter(
     (tier) =>
-      tier.nature === "neverExceed" &&
+      tier.nature === nature &&
       ((endOf(tier) >= fromV && tier.fromV <= toV) || runsAt.some((v) => v >= tier.fromV && v <= endOf(tier))),
   );
   return tightest(met);
@@ -190,7 +212,7 @@ function grade(
   if (limitedBy === "window" && costs && facts.inGap) return { level, outcome: "gap" };
   if (limitedBy === "current" && costs) return { level, outcome: level === "care" ? "clips" : "clipsLittle" };
   // shorted the array gives more than the input draws, running it does not: nothing is lost, but not nothing to say
-  if (facts.running !== null && facts.running.nature === "drawsUpTo" && facts.iscA > facts.running.amps)
+  if (facts.running !== null && facts.running.nature !== "neverExceed" && facts.iscA > facts.running.amps)
     return { level: "note", outcome: "shortOver" };
   return { level: "good", outcome: "within" };
 }

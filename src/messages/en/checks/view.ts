@@ -37,6 +37,12 @@ export const stepFindingsTexts = {
   okCountMoreAreOkSeeChecks: (okCount: number) => `${okCount} more are OK: see Checks.`,
 };
 
+export const natureAnswersTexts = {
+  whichKindOfLimit: "Which kind of limit is it?",
+  selfLimiting: "It limits itself",
+  neverExceed: "Never exceed",
+};
+
 export const verdictStripTexts = {
   fix: (words: string) => `Fix: ${words}`,
   verdict: "Verdict",

@@ -115,6 +115,7 @@ export const fieldsTexts = {
   priceForPlansThatCompareDevices: "Price, for plans that compare devices.",
   scansTheWholeCurve: "scans the whole curve",
   selfLimitingMoreIsOkTheRestIs: "self-limiting (more is OK, the rest is unused)",
+  kindNotStated: "not stated",
   absoluteMaximumNeverExceed: "absolute maximum (never exceed)",
   openCircuitVoltageVoc: "open-circuit voltage (Voc)",
   operatingVoltageVmp: "operating voltage (Vmp)",

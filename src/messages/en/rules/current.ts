@@ -13,6 +13,8 @@ export const currentWords: RuleWords<"current"> = {
         return `Isc of the array is ${amount(r.iscA, "A")}; the data sheet states no max PV current.`;
       case "noTierAmps":
         return `What is the max PV current ${rangeWords(r)}? Enter it under “Current limits” at Controller.`;
+      case "natureAsked":
+        return `Under a bright sky Isc × 1.25 is ${amount(r.marginedIscA, "A")}, above the max PV current of ${given(r.amps, "A")}. Does the controller limit the current itself, or must it never be exceeded?`;
       case "current":
         return currentSentence(r);
     }
@@ -21,6 +23,14 @@ export const currentWords: RuleWords<"current"> = {
     switch (r.type) {
       case "noTierAmps":
         return { lines: ["A tier under “Current limits” has a voltage range but no current."], source: "" };
+      case "natureAsked":
+        return {
+          lines: [
+            `${given(r.amps, "A")} ${rangeWords(r)}: the data sheet does not say which kind of limit this is.`,
+            "A self-limiting controller leaves extra amps unused; an absolute maximum must never be exceeded.",
+          ],
+          source: "Factor: NEC 690.8(A)(1).",
+        };
       case "noCurrentLimit":
         return unknownLimit;
       case "current": {
@@ -80,7 +90,7 @@ function currentSentence(r: Main): string {
   }
 }
 
-function rangeWords({ fromV, toV }: Extract<CurrentReason, { type: "noTierAmps" }>): string {
+function rangeWords({ fromV, toV }: { readonly fromV: number | null; readonly toV: number | null }): string {
   if (fromV === null && toV === null) return "at any voltage";
   if (fromV === null) return `up to ${given(toV ?? 0, "V")}`;
   return toV === null ? `from ${given(fromV, "V")} on` : `between ${given(fromV, "V")} and ${given(toV, "V")}`;

@@ -1,3 +1,4 @@
+import { type TierNature } from "@/core/engine/pv-input";
 import { type ColdBy } from "@/core/plan-model";
 import { type Reasons, type RuleId } from "@/core/assessment";
 import { type UnitSystem } from "@/core/engine/units";
@@ -32,6 +33,7 @@ export function byWords(by: ColdBy): string {
   }
 }
 
-export function natureWords(nature: "drawsUpTo" | "neverExceed"): string {
+export function natureWords(nature: TierNature): string {
+  if (nature === "unknown") return "not stated whether self-limiting or an absolute maximum";
   return nature === "neverExceed" ? "absolute maximum" : "self-limiting, the rest stays unused";
 }

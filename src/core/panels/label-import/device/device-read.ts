@@ -8,7 +8,7 @@ export type LimitRead = {
   readonly fromV: number | null;
   readonly toV: number | null;
   readonly amps: number;
-  readonly nature: "neverExceed" | "drawsUpTo";
+  readonly nature: "neverExceed" | "unknown";
 };
 
 /** A PV input as a text states it; what it does not say is null. */

@@ -155,7 +155,7 @@ function limitsOf(facts: readonly Fact[], from: Map<string, Fact>, doubts: Devic
     if (other !== undefined) doubts.push({ field: "currentLimits", value: other.amps, why: "twoValues" });
     if (!from.has("currentLimits")) from.set("currentLimits", first);
     const { fromV, toV, amps, isNeverExceed } = first;
-    return [{ fromV, toV, amps, nature: isNeverExceed ? "neverExceed" : "drawsUpTo" }];
+    return [{ fromV, toV, amps, nature: isNeverExceed ? "neverExceed" : "unknown" }];
   });
   const ranged = limits.filter(({ fromV }) => fromV !== null);
   const highest = Math.max(...ranged.map(({ amps }) => amps));
