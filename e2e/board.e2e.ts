@@ -87,8 +87,10 @@ e2eTest("any action is found by name, and undo goes on after a reload", async ({
   await openPalette();
   await page.keyboard.type("Max array voltage");
   await page.keyboard.press("Enter");
-  await fields.says("[role=dialog], .MuiDrawer-paper", /Max array voltage/);
+  await fields.says("section[aria-label=Checks]", /Max array voltage/);
+  await page.waitForSelector("section[aria-label=Checks]:focus");
   await page.keyboard.press("Escape");
+  await fields.gone("section[aria-label=Checks]");
   await openPalette();
   await page.keyboard.type("Mounting");
   await page.keyboard.press("Enter");

@@ -69,7 +69,7 @@ e2eTest("keys of the step: wirings, sky, compare, ledger, and a mend that undo t
   await fields.chord("Alt", "l");
   await page.waitForSelector("section[aria-label=Checks]");
   await fields.press("Close checks");
-  await fields.gone("[role=dialog]");
+  await fields.gone("section[aria-label=Checks]");
   await fields.chord("Alt", "c");
   await page.waitForSelector("[data-wiring]");
   await fields.chord("Alt", "c");

@@ -20,8 +20,10 @@ function Panel() {
   const close = useCallback(() => desk.set({ ledgerOpen: false, litFinding: null, soughtFinding: null }), [desk]);
   useEffect(() => {
     const before = document.activeElement;
-    panel.current?.focus({ preventScroll: true });
+    // after whatever it was opened from has given the focus back
+    const soon = window.setTimeout(() => panel.current?.focus({ preventScroll: true }));
     return () => {
+      window.clearTimeout(soon);
       if (before instanceof HTMLElement && before.isConnected) before.focus({ preventScroll: true });
     };
   }, []);

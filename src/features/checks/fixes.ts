@@ -26,9 +26,9 @@ export function bestFix(assessment: Assessment | null): Fix | null {
 
 /** Applies the best fix for what is on the board, or else the first that the ledger offers. */
 export function applyFirstFix(desk: Desk): void {
-  const fix = bestFix(desk.now().judgement?.assessment ?? null) ?? offered(desk)[0];
-  if (fix === undefined) desk.set({ said: fixesTexts.checksHasNoFixToOfferNow });
-  else applyFix(desk, fix);
+  const [first] = offered(desk);
+  if (first === undefined) desk.set({ said: fixesTexts.checksHasNoFixToOfferNow });
+  else applyFix(desk, bestFix(desk.now().judgement?.assessment ?? null) ?? first);
 }
 
 /** The fixes offered for the plan as it is now. */
