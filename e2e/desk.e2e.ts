@@ -179,7 +179,7 @@ e2eTest(
     await ledger.is("care");
     await fields.choose("Kind of limit", "not stated");
     await ledger.is("open");
-    await ledger.verdict(/Isc × 1.25 is 31.58\sA, above the max PV current of 13.5\sA. Does the controller limit/);
+    await ledger.verdict(/Isc × 1.25 is 31.57\sA, above the max PV current of 13.5\sA. Does the controller limit/);
     await fields.press("Never exceed");
     await ledger.is("stop");
     await ledger.verdict(/above the absolute maximum of 13.5\sA/);
