@@ -1,6 +1,6 @@
 import { cellsIn, priceIn, sizeIn } from "./extras";
 import { everyday, ofThePacking, standard } from "./fields";
-import { type DeviceRead } from "./device/device-read";
+import { type DeviceRead } from "./device/read-types";
 import { devicesIn, speaksOfDevice } from "./device/devices";
 import { figuresIn } from "./number";
 import { type Found, namesIn, pairsIn, valueOf } from "./pairs";

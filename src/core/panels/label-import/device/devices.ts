@@ -1,6 +1,7 @@
 import { nameFrom } from "../model-name";
 import { type Line } from "../plain";
-import { type DeviceRead, deviceFacts, deviceIn } from "./device-read";
+import { deviceFacts, deviceIn } from "./device-read";
+import { type DeviceRead } from "./read-types";
 import { subjectOf } from "./subject";
 
 /** The devices of a part of a text: one, or one for each column or row of a table. */

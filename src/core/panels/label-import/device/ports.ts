@@ -1,4 +1,4 @@
-import { type DeviceDoubt, type DeviceRead, type LimitRead, type PortRead } from "./device-read";
+import { type DeviceDoubt, type DeviceRead, type LimitRead, type PortRead } from "./read-types";
 import { type Fact } from "./facts";
 
 type Read = Pick<DeviceRead, "ports" | "groups" | "from" | "places" | "doubts">;

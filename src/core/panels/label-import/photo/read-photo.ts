@@ -1,5 +1,5 @@
 import { type PanelRead } from "../panel-read";
-import { type DeviceRead } from "../device/device-read";
+import { type DeviceRead } from "../device/read-types";
 import { readText } from "../read";
 import { valueIn } from "../pairs";
 import { type ReadField } from "../fields";
