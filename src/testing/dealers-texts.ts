@@ -1,5 +1,5 @@
 import { createRandom, type Random } from "@/core/engine/random";
-import { type SellersText, labelOf, type SellersLabel } from "./sellers-texts";
+import { comma, electrical, labelOf, type SellersLabel, type SellersText, point } from "./sellers-texts";
 import { shuffled } from "./shuffled";
 
 /** A made-up dealer's text on panels, drawn from a seed: another maker's layouts, words and units than `sellersText`. */
@@ -21,9 +21,6 @@ export function dealersText(seed: number): SellersText {
   ])(labelOf(draw), draw);
 }
 
-const electrical = ({ pmaxW, vmpV, impA, vocV, iscA }: SellersLabel) => ({ pmaxW, vmpV, impA, vocV, iscA });
-const two = (value: number, digits = 2) => Number(value.toFixed(digits)).toString();
-
 /** Another panel of the same range, a fifth stronger. */
 function larger(label: SellersLabel): SellersLabel {
   return {
@@ -41,12 +38,12 @@ function modelRows(label: SellersLabel): SellersText {
     [
       one.name,
       one.pmaxW,
-      two(one.vmpV),
-      two(one.impA),
-      two(one.vocV),
-      two(one.iscA),
+      point(one.vmpV),
+      point(one.impA),
+      point(one.vocV),
+      point(one.iscA),
       `${one.lengthMm}x${one.widthMm}x35`,
-      two(one.weightKg),
+      point(one.weightKg),
     ].join(" | ");
   return {
     text: [
@@ -69,12 +66,12 @@ function modelColumns(label: SellersLabel): SellersText {
     text: [
       `Type\t${label.name}\t${other.name}`,
       row("Peak power", (one) => `${one.pmaxW} Wp`),
-      row("Voc", (one) => `${two(one.vocV)} V`),
-      row("Vmpp", (one) => `${two(one.vmpV)} V`),
-      row("Isc", (one) => `${two(one.iscA)} A`),
-      row("Impp", (one) => `${two(one.impA)} A`),
+      row("Voc", (one) => `${point(one.vocV)} V`),
+      row("Vmpp", (one) => `${point(one.vmpV)} V`),
+      row("Isc", (one) => `${point(one.iscA)} A`),
+      row("Impp", (one) => `${point(one.impA)} A`),
       row("Size", (one) => `${one.lengthMm} × ${one.widthMm} × 30 mm`),
-      row("Weight", (one) => `${two(one.weightKg)} kg`),
+      row("Weight", (one) => `${point(one.weightKg)} kg`),
     ].join("\n"),
     fields: { ...electrical(label), lengthMm: label.lengthMm, widthMm: label.widthMm, weightKg: label.weightKg },
     torn: [],
@@ -90,11 +87,11 @@ function pipesWithCoefficients(label: SellersLabel): SellersText {
       "| Parameter | Symbol | Value | Unit |",
       "|---|---|---|---|",
       `| Rated power | Pmpp | ${label.pmaxW} | W |`,
-      `| Open circuit voltage | Voc | ${two(label.vocV)} | V |`,
-      `| Short circuit current | Isc | ${two(label.iscA)} | A |`,
-      `| Voltage at maximum power | Vmpp | ${two(label.vmpV)} | V |`,
-      `| Current at maximum power | Impp | ${two(label.impA)} | A |`,
-      `| Temperature coefficient of Voc | β | ${two(label.betaPct)} | %/K |`,
+      `| Open circuit voltage | Voc | ${point(label.vocV)} | V |`,
+      `| Short circuit current | Isc | ${point(label.iscA)} | A |`,
+      `| Voltage at maximum power | Vmpp | ${point(label.vmpV)} | V |`,
+      `| Current at maximum power | Impp | ${point(label.impA)} | A |`,
+      `| Temperature coefficient of Voc | β | ${point(label.betaPct)} | %/K |`,
       `| Temperature coefficient of Pmpp | γ | -0.34 | %/K |`,
       `| Max. system voltage | | ${label.maxSystemV} | V |`,
     ].join("\n"),
@@ -110,12 +107,12 @@ function pipesWithCoefficients(label: SellersLabel): SellersText {
 
 function oneLine(label: SellersLabel, draw: Random): SellersText {
   const items = shuffled(draw, [
-    `Voc ${two(label.vocV)}V`,
-    `Isc ${two(label.iscA)}A`,
-    `Vmp ${two(label.vmpV)}V`,
-    `Imp ${two(label.impA)}A`,
+    `Voc ${point(label.vocV)}V`,
+    `Isc ${point(label.iscA)}A`,
+    `Vmp ${point(label.vmpV)}V`,
+    `Imp ${point(label.impA)}A`,
     `${label.lengthMm}x${label.widthMm}x30mm`,
-    `${two(label.weightKg)}kg`,
+    `${point(label.weightKg)}kg`,
   ]);
   return {
     text: `${label.name} mono solar panel ${label.pmaxW}W ${items.join(draw.pick([" ", ", ", " / ", " | "]))}`,
@@ -131,8 +128,8 @@ function rangeBefore(label: SellersLabel): SellersText {
   const lines = (one: SellersLabel) => [
     one.name.replace(`${maker} `, ""),
     `Power: ${one.pmaxW} W`,
-    `Voc / Isc: ${two(one.vocV)} V / ${two(one.iscA)} A`,
-    `Vmp / Imp: ${two(one.vmpV)} V / ${two(one.impA)} A`,
+    `Voc / Isc: ${point(one.vocV)} V / ${point(one.iscA)} A`,
+    `Vmp / Imp: ${point(one.vmpV)} V / ${point(one.impA)} A`,
     "",
   ];
   return {
@@ -153,11 +150,11 @@ function packOfTwo(label: SellersLabel): SellersText {
     text: [
       `2 pcs ${label.name} solar panel (set of 2)`,
       `Power of each panel: ${label.pmaxW} W (${2 * label.pmaxW} W in total)`,
-      `Voc: ${two(label.vocV)} V`,
-      `Isc: ${two(label.iscA)} A`,
-      `Vmp: ${two(label.vmpV)} V`,
-      `Imp: ${two(label.impA)} A`,
-      `Package weight: ${two(2 * label.weightKg + 3)} kg for 2 panels`,
+      `Voc: ${point(label.vocV)} V`,
+      `Isc: ${point(label.iscA)} A`,
+      `Vmp: ${point(label.vmpV)} V`,
+      `Imp: ${point(label.impA)} A`,
+      `Package weight: ${point(2 * label.weightKg + 3)} kg for 2 panels`,
       `Price: 289.00 € for the set of 2`,
     ].join("\n"),
     fields: electrical(label),
@@ -167,7 +164,6 @@ function packOfTwo(label: SellersLabel): SellersText {
 
 /** Full stops in thousands. */
 function thousands(label: SellersLabel): SellersText {
-  const comma = (value: number) => two(value).replace(".", ",");
   const [pmaxW, vmpV, vocV] = [1000, 82, 98];
   const impA = 12.2;
   return {
@@ -188,7 +184,6 @@ function thousands(label: SellersLabel): SellersText {
 }
 
 function french(label: SellersLabel): SellersText {
-  const comma = (value: number) => two(value).replace(".", ",");
   return {
     text: [
       `Panneau solaire ${label.name}`,
@@ -218,10 +213,10 @@ function dotted(label: SellersLabel): SellersText {
     text: [
       label.name,
       line("Maximum power", `${label.pmaxW} W`),
-      line("Open circuit voltage", `${two(label.vocV)} V`),
-      line("Short circuit current", `${two(label.iscA)} A`),
-      line("Max power voltage", `${two(label.vmpV)} V`),
-      line("Max power current", `${two(label.impA)} A`),
+      line("Open circuit voltage", `${point(label.vocV)} V`),
+      line("Short circuit current", `${point(label.iscA)} A`),
+      line("Max power voltage", `${point(label.vmpV)} V`),
+      line("Max power current", `${point(label.impA)} A`),
       line("Series fuse", `${label.fuseA} A`),
     ].join("\n"),
     fields: { ...electrical(label), maxSeriesFuseA: label.fuseA },
@@ -235,10 +230,10 @@ function shouting(label: SellersLabel): SellersText {
       `MODEL NO: ${label.name}`,
       `RATED MAX POWER(PM) ${label.pmaxW}W`,
       "TOLERANCE 0~+5W",
-      `VOLTAGE AT PMAX(VMP) ${two(label.vmpV)}V`,
-      `CURRENT AT PMAX(IMP) ${two(label.impA)}A`,
-      `OPEN-CIRCUIT VOLTAGE(VOC) ${two(label.vocV)}V`,
-      `SHORT-CIRCUIT CURRENT(ISC) ${two(label.iscA)}A`,
+      `VOLTAGE AT PMAX(VMP) ${point(label.vmpV)}V`,
+      `CURRENT AT PMAX(IMP) ${point(label.impA)}A`,
+      `OPEN-CIRCUIT VOLTAGE(VOC) ${point(label.vocV)}V`,
+      `SHORT-CIRCUIT CURRENT(ISC) ${point(label.iscA)}A`,
       `MAXIMUM SYSTEM VOLTAGE ${label.maxSystemV}VDC`,
       `MAXIMUM SERIES FUSE RATING ${label.fuseA}A`,
       "ALL TECHNICAL DATA AT STANDARD TEST CONDITION",
@@ -255,10 +250,10 @@ function ranged(label: SellersLabel): SellersText {
     text: [
       `${label.name} photovoltaic module`,
       `Pmax: ${label.pmaxW} W (0/+5 W)`,
-      `Voc: ${two(label.vocV)} V ± 3 %`,
-      `Isc: ${two(label.iscA)} A ± 4 %`,
-      `Vmp: ${two(label.vmpV)} V`,
-      `Imp: ${two(label.impA)} A`,
+      `Voc: ${point(label.vocV)} V ± 3 %`,
+      `Isc: ${point(label.iscA)} A ± 4 %`,
+      `Vmp: ${point(label.vmpV)} V`,
+      `Imp: ${point(label.impA)} A`,
       `Operating temperature: -40 °C to +85 °C`,
       `Cable: 0.9 m, 4 mm²`,
     ].join("\n"),
@@ -273,10 +268,10 @@ function mixedUnits(label: SellersLabel): SellersText {
     text: [
       `${label.name} ${label.pmaxW} Watt Solar Panel`,
       `Max Power: ${label.pmaxW} Watts`,
-      `Voltage Open Circuit: ${two(label.vocV)} Volts`,
-      `Current Short Circuit: ${two(label.iscA)} Amps`,
-      `Voltage Max Power: ${two(label.vmpV)} Volts`,
-      `Current Max Power: ${two(label.impA)} Amps`,
+      `Voltage Open Circuit: ${point(label.vocV)} Volts`,
+      `Current Short Circuit: ${point(label.iscA)} Amps`,
+      `Voltage Max Power: ${point(label.vmpV)} Volts`,
+      `Current Max Power: ${point(label.impA)} Amps`,
       `Dimensions: ${inches(label.lengthMm)} in x ${inches(label.widthMm)} in x 1.4 in`,
       `Weight: ${Number((label.weightKg / 0.45359237).toFixed(1))} lbs`,
     ].join("\n"),

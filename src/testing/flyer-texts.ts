@@ -1,5 +1,5 @@
 import { createRandom } from "@/core/engine/random";
-import { labelOf, type SellersLabel, type SellersText } from "./sellers-texts";
+import { comma, electrical, labelOf, type SellersLabel, type SellersText, point } from "./sellers-texts";
 
 /** A made-up flyer's text on a panel, drawn from a seed: a third maker, to judge by. */
 export function flyerText(seed: number): SellersText {
@@ -18,19 +18,15 @@ export function flyerText(seed: number): SellersText {
   ])(labelOf(draw));
 }
 
-const electrical = ({ pmaxW, vmpV, impA, vocV, iscA }: SellersLabel) => ({ pmaxW, vmpV, impA, vocV, iscA });
-const two = (value: number) => Number(value.toFixed(2)).toString();
-const comma = (value: number) => two(value).replace(".", ",");
-
 /** Each name on a line above its value. */
 function labelOver(label: SellersLabel): SellersText {
   const lines = [
     ["Maximum power", `${label.pmaxW} W`],
-    ["Open-circuit voltage", `${two(label.vocV)} V`],
-    ["Short-circuit current", `${two(label.iscA)} A`],
-    ["Voltage at maximum power", `${two(label.vmpV)} V`],
-    ["Current at maximum power", `${two(label.impA)} A`],
-    ["Weight", `${two(label.weightKg)} kg`],
+    ["Open-circuit voltage", `${point(label.vocV)} V`],
+    ["Short-circuit current", `${point(label.iscA)} A`],
+    ["Voltage at maximum power", `${point(label.vmpV)} V`],
+    ["Current at maximum power", `${point(label.impA)} A`],
+    ["Weight", `${point(label.weightKg)} kg`],
   ];
   return {
     text: [`${label.name} solar panel`, ...lines.flat()].join("\n"),
@@ -46,11 +42,11 @@ function semicolons(label: SellersLabel): SellersText {
       [
         label.name,
         label.pmaxW,
-        two(label.vocV),
-        two(label.iscA),
-        two(label.vmpV),
-        two(label.impA),
-        two(label.weightKg),
+        point(label.vocV),
+        point(label.iscA),
+        point(label.vmpV),
+        point(label.impA),
+        point(label.weightKg),
       ].join(";"),
     ].join("\n"),
     fields: { ...electrical(label), weightKg: label.weightKg },
@@ -60,7 +56,7 @@ function semicolons(label: SellersLabel): SellersText {
 
 function valuesFirst(label: SellersLabel): SellersText {
   return {
-    text: `${label.name}\n${label.pmaxW} W Pmax\n${two(label.vocV)} V Voc\n${two(label.iscA)} A Isc\n${two(label.vmpV)} V Vmp\n${two(label.impA)} A Imp\n${label.lengthMm} × ${label.widthMm} mm`,
+    text: `${label.name}\n${label.pmaxW} W Pmax\n${point(label.vocV)} V Voc\n${point(label.iscA)} A Isc\n${point(label.vmpV)} V Vmp\n${point(label.impA)} A Imp\n${label.lengthMm} × ${label.widthMm} mm`,
     fields: { ...electrical(label), lengthMm: label.lengthMm, widthMm: label.widthMm },
     torn: [],
   };
@@ -71,11 +67,11 @@ function bold(label: SellersLabel): SellersText {
     text: [
       `# ${label.name} – rigid solar panel`,
       `- **Pmax:** ${label.pmaxW} W`,
-      `- **Voc:** ${two(label.vocV)} V`,
-      `- **Isc:** ${two(label.iscA)} A`,
-      `- **Vmp:** ${two(label.vmpV)} V`,
-      `- **Imp:** ${two(label.impA)} A`,
-      `- **Temperature coefficient (Voc):** ${two(label.betaPct)} %/°C`,
+      `- **Voc:** ${point(label.vocV)} V`,
+      `- **Isc:** ${point(label.iscA)} A`,
+      `- **Vmp:** ${point(label.vmpV)} V`,
+      `- **Imp:** ${point(label.impA)} A`,
+      `- **Temperature coefficient (Voc):** ${point(label.betaPct)} %/°C`,
       `- **Size:** ${label.lengthMm / 10} x ${label.widthMm / 10} x 3.5 cm`,
     ].join("\n"),
     fields: { ...electrical(label), tempCoVocPctPerC: label.betaPct, lengthMm: label.lengthMm, widthMm: label.widthMm },
@@ -101,7 +97,7 @@ function spanish(label: SellersLabel): SellersText {
 
 function sentence(label: SellersLabel): SellersText {
   return {
-    text: `The ${label.name} gives ${label.pmaxW} W (Vmp ${two(label.vmpV)} V, Imp ${two(label.impA)} A). Its open-circuit voltage is ${two(label.vocV)} V and its short-circuit current ${two(label.iscA)} A. It measures ${label.lengthMm} x ${label.widthMm} x 30 mm and weighs ${two(label.weightKg)} kg.`,
+    text: `The ${label.name} gives ${label.pmaxW} W (Vmp ${point(label.vmpV)} V, Imp ${point(label.impA)} A). Its open-circuit voltage is ${point(label.vocV)} V and its short-circuit current ${point(label.iscA)} A. It measures ${label.lengthMm} x ${label.widthMm} x 30 mm and weighs ${point(label.weightKg)} kg.`,
     fields: { ...electrical(label), lengthMm: label.lengthMm, widthMm: label.widthMm, weightKg: label.weightKg },
     torn: [],
   };
@@ -110,7 +106,7 @@ function sentence(label: SellersLabel): SellersText {
 function definitions(label: SellersLabel): SellersText {
   const item = (name: string, value: string) => `<dt>${name}</dt><dd>${value}</dd>`;
   return {
-    text: `<h2>${label.name}</h2><dl>${item("Peak power (P<sub>mpp</sub>)", `${label.pmaxW}&nbsp;Wp`)}${item("V<sub>oc</sub>", `${two(label.vocV)}&nbsp;V`)}${item("I<sub>sc</sub>", `${two(label.iscA)}&nbsp;A`)}${item("V<sub>mpp</sub>", `${two(label.vmpV)}&nbsp;V`)}${item("I<sub>mpp</sub>", `${two(label.impA)}&nbsp;A`)}</dl>`,
+    text: `<h2>${label.name}</h2><dl>${item("Peak power (P<sub>mpp</sub>)", `${label.pmaxW}&nbsp;Wp`)}${item("V<sub>oc</sub>", `${point(label.vocV)}&nbsp;V`)}${item("I<sub>sc</sub>", `${point(label.iscA)}&nbsp;A`)}${item("V<sub>mpp</sub>", `${point(label.vmpV)}&nbsp;V`)}${item("I<sub>mpp</sub>", `${point(label.impA)}&nbsp;A`)}</dl>`,
     fields: electrical(label),
     torn: [],
   };
@@ -119,11 +115,11 @@ function definitions(label: SellersLabel): SellersText {
 /** STC first, everyday conditions under a heading of their own. */
 function conditionsBelow(label: SellersLabel): SellersText {
   const lines = (k: number, v: number) => [
-    `Pmax ${two(label.pmaxW * k * v)} W`,
-    `Vmp ${two(label.vmpV * v)} V`,
-    `Imp ${two(label.impA * k)} A`,
-    `Voc ${two(label.vocV * v)} V`,
-    `Isc ${two(label.iscA * k)} A`,
+    `Pmax ${point(label.pmaxW * k * v)} W`,
+    `Vmp ${point(label.vmpV * v)} V`,
+    `Imp ${point(label.impA * k)} A`,
+    `Voc ${point(label.vocV * v)} V`,
+    `Isc ${point(label.iscA * k)} A`,
   ];
   return {
     text: [
@@ -157,7 +153,7 @@ function dutch(label: SellersLabel): SellersText {
 
 function abbreviated(label: SellersLabel): SellersText {
   return {
-    text: `${label.name}: Pm=${label.pmaxW}W Vm=${two(label.vmpV)}V Im=${two(label.impA)}A Voc=${two(label.vocV)}V Isc=${two(label.iscA)}A`,
+    text: `${label.name}: Pm=${label.pmaxW}W Vm=${point(label.vmpV)}V Im=${point(label.impA)}A Voc=${point(label.vocV)}V Isc=${point(label.iscA)}A`,
     fields: electrical(label),
     torn: [],
   };

@@ -14,8 +14,8 @@ export type SellersLabel = Omit<MadeLabel, "maker" | "model" | "alphaPct" | "gam
 
 /** How numbers are written: with a point, or with a comma and thousands apart by a point. */
 type Dress = (value: number, digits?: number) => string;
-const point: Dress = (value, digits = 2) => Number(value.toFixed(digits)).toString();
-const comma: Dress = (value, digits = 2) =>
+export const point: Dress = (value, digits = 2) => Number(value.toFixed(digits)).toString();
+export const comma: Dress = (value, digits = 2) =>
   value >= 1000
     ? Number(value.toFixed(0))
         .toString()
@@ -55,7 +55,8 @@ export function labelOf(draw: Random): SellersLabel {
   };
 }
 
-const electrical = ({ pmaxW, vmpV, impA, vocV, iscA }: SellersLabel) => ({ pmaxW, vmpV, impA, vocV, iscA });
+/** The five numbers of a label. */
+export const electrical = ({ pmaxW, vmpV, impA, vocV, iscA }: SellersLabel) => ({ pmaxW, vmpV, impA, vocV, iscA });
 
 const layouts: readonly [Layout, ...Layout[]] = [listed, german, tabbed, prose, markdown, inch, headed, asMarkup];
 type Layout = (label: SellersLabel, draw: Random) => SellersText;

@@ -1,5 +1,5 @@
 import {
-  completeLabel,
+  assumedFieldsOf,
   doubtsAbout,
   impossibleIn,
   type LabelDoubt,
@@ -71,7 +71,7 @@ export function readKind(
       name: label.name,
       fit: fitted,
       model,
-      assumedFields: [...reading.assumed, ...completeLabel(reading.label).assumed],
+      assumedFields: assumedFieldsOf(reading),
       measured: points?.type === "model",
       doubts,
       reading: doubts.length > 0 ? readingOf(label) : null,

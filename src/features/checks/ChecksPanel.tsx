@@ -4,6 +4,7 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { DrawerHead, TextButton } from "@/ui";
 import { useDesk, useDeskState } from "@/features/plan-session";
 import { Ledger } from "./Ledger";
+import { verdictId } from "./VerdictStrip";
 import style from "./checks-panel.module.css";
 import { checksPanelTexts } from "@/messages/en/checks/view";
 
@@ -61,7 +62,7 @@ function Panel() {
 
 /** Keeps an element's top where the verdict ends, as that grows, shrinks and scrolls. */
 function belowVerdict(element: HTMLElement): () => void {
-  const verdict = document.querySelector("[data-testid=verdict]");
+  const verdict = document.getElementById(verdictId);
   if (verdict === null) return () => undefined;
   const place = () => element.style.setProperty("--below", `${Math.max(0, verdict.getBoundingClientRect().bottom)}px`);
   place();

@@ -13,6 +13,9 @@ import { useFound } from "./useFound";
 import style from "./verdict-strip.module.css";
 import { verdictStripTexts } from "@/messages/en/checks/view";
 
+/** Where the page has the verdict. */
+export const verdictId = "verdict";
+
 /** The worst finding, or what the test found, in one sentence and the counts; always in sight. Announced politely when it changes. */
 export function VerdictStrip() {
   const assessment = useAssessment();
@@ -31,6 +34,7 @@ export function VerdictStrip() {
   }, [desk]);
   return (
     <section
+      id={verdictId}
       aria-label={verdictStripTexts.verdict}
       data-testid="verdict"
       data-level={level}

@@ -4,7 +4,7 @@ import { type DeviceSheet } from "@/core/plan";
 import { type DeviceRead } from "@/core/panels/label-import";
 import { LevelMark, Table, TextButton } from "@/ui";
 import { given, whyDoubted } from "@/messages/en";
-import { readDeviceTexts } from "@/messages/en/label-import/view";
+import { readDeviceTexts, readHead } from "@/messages/en/label-import/view";
 import { batteriesOf, deviceOf } from "./device-of";
 import { type Take } from "./ReadPanel";
 import { rowsOf } from "./device-rows";
@@ -27,7 +27,7 @@ export function ReadDevice({ read, takes }: Props) {
         className={style["read"]}
         caption={read.name === "" ? readDeviceTexts.controllerWithoutAName : read.name}
         hidesHead
-        head={[readDeviceTexts.field, readDeviceTexts.value, readDeviceTexts.foundIn]}
+        head={readHead}
       >
         <tbody>
           {rows.map(({ path, name, told, value, unit }) => {

@@ -19,7 +19,7 @@ import {
 import { Cutout, UnsureText } from "./Cutout";
 import { labelOf } from "./label-of";
 import style from "./reading.module.css";
-import { readPanelTexts } from "@/messages/en/label-import/view";
+import { readHead, readPanelTexts } from "@/messages/en/label-import/view";
 
 /** What is done with a label or a data sheet that was read, by a press. */
 export type Take<Sheet> = { readonly words: string; readonly take: (sheet: Sheet) => void };
@@ -67,7 +67,7 @@ export function ReadPanel({ read, shown, takes }: Props) {
         className={style["read"]}
         caption={fields.name ?? readPanelTexts.panelWithoutAName}
         hidesHead
-        head={[readPanelTexts.field, readPanelTexts.value, readPanelTexts.foundIn]}
+        head={readHead}
       >
         <tbody>
           {names.map((field) => {

@@ -12,63 +12,53 @@ export type DeviceRow = {
   readonly unit: Unit | null;
 };
 
+/** A row for a number that was read; none for one that was not. */
+function numberRow(path: string, name: string, value: number | null, unit: Unit): DeviceRow[] {
+  return value === null ? [] : [{ path, name, told: given(value, unit), value, unit }];
+}
+
+/** A row for several things under one name; none where there are none. */
+function listRow(path: string, name: string, told: readonly string[]): DeviceRow[] {
+  return told.length === 0 ? [] : [{ path, name, told: told.join(", "), value: null, unit: null }];
+}
+
 /** All that was read of a device, PV input by PV input, then what they share. */
 export function rowsOf({ ports, groups }: DeviceRead, settled: Readonly<Record<string, number>>): DeviceRow[] {
   const rows = ports.flatMap((port, k): DeviceRow[] => {
-    const of = (name: string) => (ports.length === 1 ? name : readDeviceTexts.ofPv(k + 1, name));
-    const number = (field: keyof typeof readPortWords, read: number | null, unit: Unit): DeviceRow[] => {
-      const path = `ports[${k}].${field}`;
-      const value = settled[path] ?? read;
-      return value === null ? [] : [{ path, name: of(readPortWords[field]), told: given(value, unit), value, unit }];
-    };
-    const list = (field: keyof typeof readPortWords, told: readonly string[]): DeviceRow[] =>
-      told.length === 0
-        ? []
-        : [
-            {
-              path: `ports[${k}].${field}`,
-              name: of(readPortWords[field]),
-              told: told.join(", "),
-              value: null,
-              unit: null,
-            },
-          ];
+    const pathOf = (field: keyof typeof readPortWords) => `ports[${k}].${field}`;
+    const nameOf = (field: keyof typeof readPortWords) =>
+      ports.length === 1 ? readPortWords[field] : readDeviceTexts.ofPv(k + 1, readPortWords[field]);
+    const number = (field: keyof typeof readPortWords & keyof typeof units) =>
+      numberRow(pathOf(field), nameOf(field), settled[pathOf(field)] ?? port[field], units[field]);
+    const list = (field: keyof typeof readPortWords, told: readonly string[]) =>
+      listRow(pathOf(field), nameOf(field), told);
     return [
-      ...number("minV", port.minV, "V"),
-      ...number("maxV", port.maxV, "V"),
-      ...number("mpptToV", port.mpptToV, "V"),
-      ...number("startV", port.startV, "V"),
-      ...number("startOverBatteryV", port.startOverBatteryV, "V"),
-      ...number("stayOverBatteryV", port.stayOverBatteryV, "V"),
+      ...number("minV"),
+      ...number("maxV"),
+      ...number("mpptToV"),
+      ...number("startV"),
+      ...number("startOverBatteryV"),
+      ...number("stayOverBatteryV"),
       ...list("currentLimits", port.currentLimits.map(readDeviceTexts.limit)),
-      ...number("maxW", port.maxW, "W"),
+      ...number("maxW"),
       ...list("wattsByBattery", port.wattsByBattery.map(readDeviceTexts.wattsAt)),
-      ...number("batteryMaxA", port.batteryMaxA, "A"),
+      ...number("batteryMaxA"),
     ];
   });
-  const shared = groups.flatMap(({ ports: of, maxW, amps }, k): DeviceRow[] => [
-    ...(maxW === null
-      ? []
-      : [
-          {
-            path: `groups[${k}].maxW`,
-            name: readDeviceTexts.together(of),
-            told: given(maxW, "W"),
-            value: maxW,
-            unit: "W" as const,
-          },
-        ]),
-    ...(amps === null
-      ? []
-      : [
-          {
-            path: `groups[${k}].amps`,
-            name: readDeviceTexts.together(of),
-            told: given(amps, "A"),
-            value: amps,
-            unit: "A" as const,
-          },
-        ]),
+  const shared = groups.flatMap(({ ports: of, maxW, amps }, k) => [
+    ...numberRow(`groups[${k}].maxW`, readDeviceTexts.together(of), maxW, "W"),
+    ...numberRow(`groups[${k}].amps`, readDeviceTexts.together(of), amps, "A"),
   ]);
   return [...rows, ...shared];
 }
+
+const units = {
+  minV: "V",
+  maxV: "V",
+  mpptToV: "V",
+  startV: "V",
+  startOverBatteryV: "V",
+  stayOverBatteryV: "V",
+  maxW: "W",
+  batteryMaxA: "A",
+} as const satisfies Readonly<Record<string, Unit>>;

@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { completeLabel, doubtsAbout, fitLabel, readingsThatFit, readLabel } from "@/core/engine/panel";
+import { assumedFieldsOf, doubtsAbout, fitLabel, readingsThatFit, readLabel } from "@/core/engine/panel";
 import { type PanelFieldName, panelFields, type PanelSheet } from "@/core/plan";
 import { LevelMark } from "@/ui";
 import { doubtSentence, given, panelFieldWords, percent, readingSentence } from "@/messages/en";
@@ -59,7 +59,7 @@ function ModelWord({ label }: { label: PanelSheet }) {
   const reading = readLabel(label);
   if (reading.type !== "label") return null;
   const { exact, missPct } = fitLabel(reading.label);
-  const guessed = reading.assumed.length + completeLabel(reading.label).assumed.length;
+  const guessed = assumedFieldsOf(reading).length;
   const worst = Math.max(Math.abs(missPct.vmp), Math.abs(missPct.imp));
   const note = guessed === 0 ? "" : labelCheckTexts.assumedValues(guessed);
   return exact || worst < 1 ? (

@@ -5,7 +5,6 @@ export type Judged = {
   readonly right: number;
   readonly all: number;
   /** Values that are not the maker's and carry no doubt. */ readonly wrong: readonly string[];
-  readonly missing: readonly string[];
 };
 
 /** How a text was read, field by field. What the text does not say counts where something was read for it. */
@@ -13,18 +12,16 @@ export function judged({ fields, torn = [], devices: count = 1 }: DeviceText, de
   const read = new Map(devices.slice(0, 1).flatMap((device) => [...told(device)]));
   const doubted = new Set(devices.flatMap(({ doubts }) => doubts.map(({ field }) => field)));
   const wrong: string[] = devices.length <= count ? [] : [`${devices.length} devices`];
-  const missing: string[] = [];
   let right = 0;
   for (const [field, value] of Object.entries(fields)) {
     const got = read.get(field);
     if (got === value) right += 1;
-    else if (got === undefined) missing.push(`${field} (${value})`);
-    else if (!doubted.has(field)) wrong.push(`${field} read as ${got}, is ${value}`);
+    else if (got !== undefined && !doubted.has(field)) wrong.push(`${field} read as ${got}, is ${value}`);
     read.delete(field);
   }
   for (const [field, value] of read) if (!doubted.has(field)) wrong.push(`${field} read as ${value}, is not said`);
   for (const field of torn) if (!doubted.has(field)) wrong.push(`${field} is not doubted`);
-  return { right, all: Object.keys(fields).length, wrong, missing };
+  return { right, all: Object.keys(fields).length, wrong };
 }
 
 function told({ ports, groups }: DeviceRead): Map<string, number | string> {

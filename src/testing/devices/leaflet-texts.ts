@@ -1,6 +1,7 @@
 import { createRandom, type Random } from "@/core/engine/random";
 import { shuffled } from "../shuffled";
 import {
+  amp,
   controllerOf,
   type DeviceText,
   fieldsOf,
@@ -29,8 +30,6 @@ export function deviceLeafletText(seed: number): DeviceText {
     dutch,
   ])(draw);
 }
-
-const amp = ({ tiers: [first] }: MadeDevice) => first?.amps ?? 0;
 
 /** A manual's table in tabs, inputs and outputs under headings of their own. */
 function manualTable(draw: Random): DeviceText {

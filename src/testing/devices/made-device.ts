@@ -73,6 +73,11 @@ export function controllerOf(draw: Random): MadeController {
   };
 }
 
+/** Amps of a station with one tier. */
+export function amp({ tiers: [first] }: MadeDevice): number {
+  return first?.amps ?? 0;
+}
+
 /** Fields of a PV input of a station, at some place among its ports. */
 export function fieldsOf({ minV, maxV, tiers, maxW }: MadeDevice, k = 0): DeviceText["fields"] {
   return {

@@ -1,6 +1,6 @@
 import { createRandom, type Random } from "@/core/engine/random";
 import { shuffled } from "../shuffled";
-import { controllerOf, type DeviceText, fieldsOf, type MadeDevice, stationOf, wattsOf } from "./made-device";
+import { amp, controllerOf, type DeviceText, fieldsOf, stationOf, wattsOf } from "./made-device";
 
 /** A made-up text of a third maker, drawn from a seed: none of it was looked at while the reader was made. */
 export function deviceManualText(seed: number): DeviceText {
@@ -20,8 +20,6 @@ export function deviceManualText(seed: number): DeviceText {
     sheet,
   ])(draw);
 }
-
-const amp = ({ tiers: [first] }: MadeDevice) => first?.amps ?? 0;
 
 /** A page's source. */
 function markup(draw: Random): DeviceText {

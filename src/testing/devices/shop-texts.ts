@@ -1,6 +1,6 @@
 import { createRandom, type Random } from "@/core/engine/random";
 import { shuffled } from "../shuffled";
-import { controllerOf, type DeviceText, fieldsOf, stationOf, wattsOf } from "./made-device";
+import { amp, controllerOf, type DeviceText, fieldsOf, stationOf, wattsOf } from "./made-device";
 
 /** A made-up seller's text on a controller or a station, drawn from a seed: what the reader was made with. */
 export function deviceShopText(seed: number): DeviceText {
@@ -77,7 +77,7 @@ function page(draw: Random): DeviceText {
 
 function german(draw: Random): DeviceText {
   const made = stationOf(draw, 1);
-  const [{ amps } = { amps: 0 }] = made.tiers;
+  const amps = amp(made);
   const comma = (value: number) => String(value).replace(".", ",");
   return {
     text: [
@@ -107,7 +107,7 @@ function tiersApart(draw: Random): DeviceText {
 
 function twoInputs(draw: Random): DeviceText {
   const made = stationOf(draw, 1, 2);
-  const [{ amps } = { amps: 0 }] = made.tiers;
+  const amps = amp(made);
   const own = draw.pick([
     `Solar input: 2 × 2-pole, each ${made.minV} – ${made.maxV}V DC, ${amps}A, ${made.maxW}W max; ${made.togetherW}W max in total`,
     `Solar inputs: two, ${made.minV}-${made.maxV} V, ${amps} A, ${made.maxW} W each, ${made.togetherW} W combined`,
@@ -120,7 +120,7 @@ function twoInputs(draw: Random): DeviceText {
 
 function prose(draw: Random): DeviceText {
   const made = stationOf(draw, 1);
-  const [{ amps } = { amps: 0 }] = made.tiers;
+  const amps = amp(made);
   return {
     text: `The ${made.name} charges from the sun through one socket on its side. It ${draw.pick(["accepts", "takes"])} anything ${draw.chance(0.5) ? `from ${made.minV} to` : `between ${made.minV} and`} ${made.maxV} volts, draws at most ${amps} amps and never takes more than ${made.maxW} watts. Its inverter gives 1,500 W from 230 V sockets, and a 100 W USB-C port charges a laptop. From the wall it is full in 80 minutes (1,200 W).`,
     fields: fieldsOf(made),

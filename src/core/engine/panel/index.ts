@@ -11,6 +11,7 @@ export {
 export { fitPoints, type Measured, type PointsFit } from "./points";
 export { type LabelReading, type ReadingKind, readingsThatFit } from "./reconcile";
 export {
+  assumedFieldsOf,
   doubtsAbout,
   impossibleIn,
   type LabelDoubt,

@@ -1,5 +1,5 @@
 import { roundTo } from "../numeric";
-import { assumedMaxPower, type PanelLabel } from "./label";
+import { type AssumedField, assumedMaxPower, completeLabel, type PanelLabel } from "./label";
 
 /** A panel label as it may stand in a form: any number may still be missing. */
 export type LabelDraft = {
@@ -151,6 +151,11 @@ export function readLabel(draft: LabelDraft): LabelReadingState {
   if (vmpV !== null) return { type: "label", label: { ...rest, vmpV, impA: impA ?? pmaxW / vmpV }, assumed: [] };
   if (impA !== null) return { type: "label", label: { ...rest, vmpV: pmaxW / impA, impA }, assumed: [] };
   return { type: "label", label: { ...rest, ...assumedMaxPower({ pmaxW, vocV, iscA }) }, assumed: ["vmpV", "impA"] };
+}
+
+/** All that is assumed of a label that was read: of its five numbers, and of what the model needs beside them. */
+export function assumedFieldsOf({ label, assumed }: Extract<LabelReadingState, { type: "label" }>): AssumedField[] {
+  return [...assumed, ...completeLabel(label).assumed];
 }
 
 /**

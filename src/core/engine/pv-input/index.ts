@@ -8,7 +8,6 @@ export {
   overVoltageOutcomes,
   type Port,
   portWindow,
-  type StatedTier,
   stayV,
   trackers,
   trackingOf,

@@ -4,7 +4,6 @@ import {
   operate,
   type Port,
   portWindow,
-  type StatedTier,
   wakeV,
   type CurrentTier,
   type TierNature,
@@ -62,17 +61,7 @@ export function current(context: PortArrayContext): RuleOutcome<CurrentReason> {
   const terms = stringTerms(context);
   const iscA = terms.reduce((sum, { count, each }) => sum + count * each, 0);
   const { array } = clear.brightNoon;
-  if (port.currentLimits.length === 0) {
-    return {
-      level: "note",
-      value: { value: iscA, unit: "A" },
-      limit: null,
-      marginPct: null,
-      assumptions: [],
-      reason: { type: "noCurrentLimit", iscA },
-      tiles: [],
-    };
-  }
+  if (port.currentLimits.length === 0) return said("note", iscA, null, { type: "noCurrentLimit", iscA });
   // watts have a limit and a line of their own; with no ceiling known the amps are judged all the same
   const loose = portWindow({ ...port, maxV: port.maxV ?? unknownCeilingV });
   const operating =
@@ -101,10 +90,9 @@ export function current(context: PortArrayContext): RuleOutcome<CurrentReason> {
     facts.never !== null && (overNever || facts.running === null || facts.running.nature === "neverExceed");
   const told = absolute ? facts.never : facts.running;
   const judgedA = absolute ? facts.marginedIscA : facts.iscA;
-  const asked = port.currentLimits.find(({ amps }) => amps === null);
-  if (asked !== undefined && !overNever) return noTierAmps(asked, iscA);
-  const unsaid = metWithin(context, "unknown", sweepFromV, sweepToV);
-  if (!overNever && unsaid !== null && facts.marginedIscA > unsaid.amps) return natureAsked(facts, unsaid);
+  // what is not known is a question, unless what is known is passed already
+  const asked = overNever ? null : askedOf(context, facts);
+  if (asked !== null) return asked;
   const { level, outcome } = grade(facts, overNever, operating?.limitedBy ?? "none");
   return {
     level,
@@ -117,28 +105,29 @@ export function current(context: PortArrayContext): RuleOutcome<CurrentReason> {
   };
 }
 
-/** A range without its amps is a question, unless what is known is passed already. */
-function noTierAmps({ fromV, toV }: Pick<StatedTier, "fromV" | "toV">, iscA: number): RuleOutcome<CurrentReason> {
-  return {
-    level: "open",
-    value: { value: iscA, unit: "A" },
-    limit: null,
-    marginPct: null,
-    assumptions: [],
-    reason: { type: "noTierAmps", fromV, toV, iscA },
-    tiles: [],
-  };
+/** A range without its amps is a question; so is, where a bright sky would pass them, whether an input keeps to its amps by itself. */
+function askedOf(
+  context: PortArrayContext,
+  { iscA, marginedIscA, sweepFromV, sweepToV }: CurrentFacts,
+): RuleOutcome<CurrentReason> | null {
+  const empty = context.port.currentLimits.find(({ amps }) => amps === null);
+  if (empty !== undefined)
+    return said("open", iscA, null, { type: "noTierAmps", fromV: empty.fromV, toV: empty.toV, iscA });
+  const unsaid = metWithin(context, "unknown", sweepFromV, sweepToV);
+  if (unsaid === null || marginedIscA <= unsaid.amps) return null;
+  const { amps, fromV, toV } = unsaid;
+  return said("open", marginedIscA, amps, { type: "natureAsked", marginedIscA, amps, fromV, toV });
 }
 
-/** Whether an input keeps to its amps by itself is a question where a bright sky would pass them. */
-function natureAsked({ marginedIscA }: CurrentFacts, { amps, fromV, toV }: StatedLimit): RuleOutcome<CurrentReason> {
+/** Amps beside a limit, or beside none, that rest on no more than labels and the data sheet. */
+function said(level: Level, valueA: number, limitA: number | null, reason: CurrentReason): RuleOutcome<CurrentReason> {
   return {
-    level: "open",
-    value: { value: marginedIscA, unit: "A" },
-    limit: { value: amps, unit: "A" },
-    marginPct: 100 * (1 - marginedIscA / amps),
+    level,
+    value: { value: valueA, unit: "A" },
+    limit: limitA === null ? null : { value: limitA, unit: "A" },
+    marginPct: limitA === null ? null : 100 * (1 - valueA / limitA),
     assumptions: [],
-    reason: { type: "natureAsked", marginedIscA, amps, fromV, toV },
+    reason,
     tiles: [],
   };
 }

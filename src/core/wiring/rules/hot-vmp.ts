@@ -6,6 +6,7 @@ import {
   type PortArrayContext,
   fitAssumed,
   kindOf,
+  kindsIn,
   labelAssumed,
   siteAssumed,
   termsOf,
@@ -49,7 +50,7 @@ export function hotVmp(context: PortArrayContext): RuleOutcome<HotVmpReason> {
     ...cableAssumed(context),
   ];
   // a Vmp that nobody stated may be lower than assumed
-  const isAssumed = context.tiles.some((tile) => kindOf(context, tile).assumedFields.includes("vmpV"));
+  const isAssumed = kindsIn(context).some(({ assumedFields }) => assumedFields.includes("vmpV"));
   const hotVmpV = array.mpp.v * (isAssumed ? 1 - assumedVmpPct / 100 : 1);
   const floorV = stayV(port);
   const wakingV = wakeV(port);

@@ -41,11 +41,11 @@ export const readInButtonTexts = {
   importFromPhotoOrText: "Import from photo or text",
 };
 
+/** Over what was read of a panel or a device. */
+export const readHead = ["Field", "Value", "Found in"] as const;
+
 export const readDeviceTexts = {
   controllerWithoutAName: "Controller without a name",
-  field: "Field",
-  value: "Value",
-  foundIn: "Found in",
   ofPv: (k: number, name: string) => `PV ${k} · ${name}`,
   together: (ports: readonly number[]) => `${ports.map((k) => `PV ${k}`).join(", ")} together`,
   limit: ({ fromV, toV, amps, nature }: DeviceRead["ports"][number]["currentLimits"][number]) =>
@@ -64,9 +64,6 @@ export const readDeviceTexts = {
 
 export const readPanelTexts = {
   panelWithoutAName: "Panel without a name",
-  field: "Field",
-  value: "Value",
-  foundIn: "Found in",
   useThisReading: "Use this reading",
   notFoundMissing: (missing: string) => `Not found: ${missing}.`,
   leftEmptyUntilYouDecide: "Left empty until you decide:",

@@ -6,10 +6,10 @@ import { segmentsOf } from "./segments";
 
 /** What a text states of one device's PV inputs; null where it states nothing of them. `column`: which one of a table's. */
 export function deviceIn(name: string, lines: readonly Line[], column: number | null = null): DeviceRead | null {
-  const facts = deviceFacts(name, lines, column);
-  if (!facts.some(({ of }) => of !== "count" && of !== "watts" && of !== "totalA")) return null;
   const words = wordsOf(name, lines);
   const kind = kindOf(words);
+  const facts = factsIn(segmentsOf(lines, name, column), kind);
+  if (!facts.some(({ of }) => of !== "count" && of !== "watts" && of !== "totalA")) return null;
   const conversion = /\bpwm\b/i.test(words) && !/\bmppt\b/i.test(words) ? "pwm" : "mppt";
   return {
     name,
@@ -19,9 +19,9 @@ export function deviceIn(name: string, lines: readonly Line[], column: number | 
   };
 }
 
-/** What a text states of one device, thing by thing. */
-export function deviceFacts(name: string, lines: readonly Line[], column: number | null = null): Fact[] {
-  return factsIn(segmentsOf(lines, name, column), kindOf(wordsOf(name, lines)));
+/** What lines state of a device without a name, thing by thing. */
+export function deviceFacts(lines: readonly Line[]): Fact[] {
+  return factsIn(segmentsOf(lines, "", null), kindOf(wordsOf("", lines)));
 }
 
 function wordsOf(name: string, lines: readonly Line[]): string {

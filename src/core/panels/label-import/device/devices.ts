@@ -37,7 +37,7 @@ export function speaksOfDevice(lines: readonly Line[]): boolean {
     /station|controller|regler|charger|inverter|wechselrichter|generator(?!spannung)|power ?bank|\bpwm\b|(?:solar|pv)[ -]?(?:input|eingang|max)|max\w*\.? (?:solar|pv|input)|charg(?:e|ing) current|ladestrom|^(?:dc )?inputs?:?$|charges? from the sun|entr[ée]e solaire/im.test(
       all,
     );
-  const facts = deviceFacts("", lines);
+  const facts = deviceFacts(lines);
   const hasPlate = facts.some(({ of }) => of === "range") && facts.some(({ of }) => of === "amps");
   return (
     hasPlate || (isSaid && (facts.some(({ of }) => of === "range" || of === "maxV") || devicesIn("", lines).length > 0))

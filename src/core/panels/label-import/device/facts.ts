@@ -76,6 +76,10 @@ export function factsIn(segments: readonly Segment[], kind: Kind): Fact[] {
   );
 }
 
+/** More volts than any input for panels is made for. */
+const maxStatedV = 1500;
+
+/** A number of a piece; of a range its token tells both ends. */
 type Value = { readonly token: Token; readonly value: number; readonly batteryV: number | null };
 
 function factsOf(segment: Segment, kind: Kind): Fact[] {
@@ -102,13 +106,12 @@ function factsOf(segment: Segment, kind: Kind): Fact[] {
   const ofPanels = values.filter(({ token }) => token.kind === "amps" && !batteryAmps(token));
   const ranges = tokens.filter((token) => token.kind === "range");
   const tiers = tiersOf(ranges, ofPanels);
-  for (const each of values) {
-    const { token, value, batteryV } = each;
+  for (const { token, value, batteryV } of values) {
     const [before, own] = about(token);
     const near = `${before} ${own}`;
     if (token.kind === "range") {
       const [fromV = 0, toV = 0] = token.values;
-      if (toV > 1500 || !Object.is(value, fromV)) continue;
+      if (toV > maxStatedV) continue;
       const by = says.tracking.test(`${label} ${before}`) ? "tracking" : tiers.areByAmps ? "amps" : "input";
       facts.push(fact({ of: "range", fromV, toV, by }, token));
     } else if (token.kind === "watts") {
@@ -147,7 +150,11 @@ function around(text: string, tokens: readonly Token[], token: Token): readonly 
 }
 
 /** Whether amps go into the battery. A station tells what it takes from panels, a controller what it gives. */
-function isToBattery({ subject, label, text }: Segment, [before, own]: readonly [string, string], kind: Kind): boolean {
+function isToBattery(
+  { subject, label, tokens }: Segment,
+  [before, own]: readonly [string, string],
+  kind: Kind,
+): boolean {
   const near = `${before} ${own}`;
   if (/\bpv\b|solar (?:input|array)|panel|isc|short|input|eingang/i.test(near) && subjectOf(near) !== "batteryAmps")
     return false;
@@ -157,7 +164,7 @@ function isToBattery({ subject, label, text }: Segment, [before, own]: readonly 
     kind === "regulator" &&
     label === "" &&
     !/[a-z]{3}/i.test(near.replace(/max/gi, "")) &&
-    !tokensIn(text).some(({ kind: each }) => each === "range")
+    !tokens.some(({ kind: each }) => each === "range")
   );
 }
 
@@ -182,7 +189,6 @@ function byBattery({ label, text, tokens }: Segment): Value[] {
   const named = tokensIn(label).filter(
     (token) => token.kind === "volts" && token.values.every((each) => batteries.has(each)),
   );
-  const [only] = named.length === 1 && (named[0]?.values.length ?? 0) === 1 ? (named[0]?.values ?? []) : [];
   const battery = tokens.map(isBattery);
   const of = new Map<Token, readonly number[]>();
   for (const [k, token] of tokens.entries()) {
@@ -199,11 +205,11 @@ function byBattery({ label, text, tokens }: Segment): Value[] {
   return tokens.flatMap((token, k): Value[] => {
     if (battery[k] === true) return [];
     const told = of.get(token) ?? labelled;
-    if (token.kind === "range") return [{ token, value: token.values[0] ?? NaN, batteryV: null }];
+    if (token.kind === "range") return [{ token, value: NaN, batteryV: null }];
     return token.values.map((value, n) => ({
       token,
       value,
-      batteryV: told.length === token.values.length ? (told[n] ?? null) : told.length === 0 ? (only ?? null) : null,
+      batteryV: told.length === token.values.length ? (told[n] ?? null) : null,
     }));
   });
 }
@@ -236,7 +242,7 @@ function isOfEach(text: string, token: Token, near: string): boolean {
 }
 
 function voltsFact({ label, text }: Segment, near: string, volts: number, batteryV: number | null): FactValue | null {
-  if (volts > 1500) return null;
+  if (volts > maxStatedV) return null;
   const all = `${label} ${near}`;
   if (says.overBattery.test(`${label} ${text}`) && volts <= 12)
     return { of: says.stay.test(near) && !says.start.test(near) ? "stayOverBatteryV" : "startOverBatteryV", volts };

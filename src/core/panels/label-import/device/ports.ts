@@ -13,18 +13,18 @@ export function portsOf(facts: readonly Fact[]): Read {
   const shared = facts.filter((fact) => isShared(fact, isNamed, places.length));
   const own = facts.filter((fact) => !shared.includes(fact));
   const made = places.map((key) => portOf(own.filter(({ port }) => key === null || port === null || port === key)));
-  const read: Read = {
+  /** Something of each statement that a value came from, by the value's place. */
+  const each = <Part>(part: (fact: Fact) => Part): Record<string, Part> =>
+    Object.fromEntries(
+      made.flatMap(({ from }, k) => [...from].map(([field, fact]) => [`ports[${k}].${field}`, part(fact)])),
+    );
+  return {
     ports: made.map(({ port }) => port),
     groups: groupsOf(shared, places.length),
-    from: Object.fromEntries(
-      made.flatMap(({ from }, k) => [...from].map(([field, fact]) => [`ports[${k}].${field}`, fact.words])),
-    ),
-    places: Object.fromEntries(
-      made.flatMap(({ from }, k) => [...from].map(([field, fact]) => [`ports[${k}].${field}`, fact.place])),
-    ),
+    from: each(({ words }) => words),
+    places: each(({ place }) => place),
     doubts: made.flatMap(({ doubts }, k) => doubts.map((doubt) => ({ ...doubt, field: `ports[${k}].${doubt.field}` }))),
   };
-  return read;
 }
 
 /** What several inputs have together. */
@@ -50,12 +50,17 @@ function portOf(facts: readonly Fact[]): One {
   const volts = (of: "minV" | "trackingMaxV" | "startV" | "startOverBatteryV" | "stayOverBatteryV") =>
     facts.find((fact): fact is Extract<Fact, { of: typeof of }> => fact.of === of);
   /** The first of several statements; the most careful of them, in doubt, where they differ. */
-  const settle = <F extends Fact>(field: string, stated: readonly F[], valueOf: (fact: F) => number): number | null => {
+  const settle = <F extends Fact>(
+    field: string,
+    stated: readonly F[],
+    valueOf: (fact: F) => number,
+    why: DeviceDoubt["why"] = "twoValues",
+  ): number | null => {
     const [first, ...others] = [...stated].sort((a, b) => valueOf(a) - valueOf(b));
     if (first === undefined) return null;
     from.set(field, first);
     const other = others.find((each) => valueOf(each) !== valueOf(first));
-    if (other !== undefined) doubts.push({ field, value: valueOf(other), why: "twoValues" });
+    if (other !== undefined) doubts.push({ field, value: valueOf(other), why });
     return valueOf(first);
   };
 
@@ -69,13 +74,10 @@ function portOf(facts: readonly Fact[]): One {
 
   const ceilings = facts.filter((fact) => fact.of === "maxV");
   const byBattery = ceilings.filter(({ batteryV }) => batteryV !== null);
-  let maxV = settle("maxV", byBattery.length > 0 ? byBattery : ceilings, (fact) => fact.volts);
+  const why = byBattery.length > 1 ? "byBattery" : "twoValues";
+  let maxV = settle("maxV", byBattery.length > 0 ? byBattery : ceilings, (fact) => fact.volts, why);
   const isOpenCircuit = ceilings.length > 0 && ceilings.every((fact) => fact.isOpenCircuit);
-  const maxVByBattery = [...new Map(byBattery.map((fact) => [fact.batteryV, fact])).values()].flatMap(
-    ({ batteryV, volts: most }) => (batteryV === null ? [] : [{ batteryV, volts: most }]),
-  );
-  if (byBattery.length > 1)
-    doubts.splice(0, doubts.length, ...doubts.map((doubt) => ({ ...doubt, why: "byBattery" as const })));
+  const maxVByBattery = eachBattery(ceilings).map(([batteryV, fact]) => ({ batteryV, volts: fact.volts }));
   if (maxV === null && highest !== undefined) {
     maxV = highest.toV;
     from.set("maxV", highest);
@@ -98,26 +100,21 @@ function portOf(facts: readonly Fact[]): One {
   const minFrom = lowest ?? least;
   if (minFrom !== undefined) from.set("minV", minFrom);
 
-  const numbers = { startV: null, startOverBatteryV: null, stayOverBatteryV: null } as Record<
-    "startV" | "startOverBatteryV" | "stayOverBatteryV",
-    number | null
-  >;
-  for (const field of ["startV", "startOverBatteryV", "stayOverBatteryV"] as const) {
+  /** Volts that are said once. */
+  const once = (field: "startV" | "startOverBatteryV" | "stayOverBatteryV"): number | null => {
     const fact = volts(field);
-    if (fact === undefined) continue;
-    numbers[field] = fact.volts;
+    if (fact === undefined) return null;
     from.set(field, fact);
-  }
+    return fact.volts;
+  };
 
   const watts = facts.filter((fact) => fact.of === "watts");
-  const eachBattery = watts.filter(({ batteryV }) => batteryV !== null);
-  const wattsByBattery = [...new Map(eachBattery.map((fact) => [fact.batteryV, fact])).values()].map(
-    ({ batteryV, watts: each }) => ({ batteryV: batteryV ?? 0, watts: each }),
-  );
-  if (eachBattery[0] !== undefined) from.set("wattsByBattery", eachBattery[0]);
+  const wattsByBattery = eachBattery(watts).map(([batteryV, fact]) => ({ batteryV, watts: fact.watts }));
+  const firstByBattery = watts.find(({ batteryV }) => batteryV !== null);
+  if (firstByBattery !== undefined) from.set("wattsByBattery", firstByBattery);
   const perPort = watts.filter(({ share }) => share === "each");
   const maxW =
-    eachBattery.length > 0 ? null : settle("maxW", perPort.length > 0 ? perPort : watts, (fact) => fact.watts);
+    firstByBattery !== undefined ? null : settle("maxW", perPort.length > 0 ? perPort : watts, (fact) => fact.watts);
 
   const toBattery = facts.filter((fact) => fact.of === "batteryMaxA");
   const batteryMaxA = settle("batteryMaxA", toBattery, (fact) => fact.amps);
@@ -131,7 +128,9 @@ function portOf(facts: readonly Fact[]): One {
       maxVByBattery,
       isOpenCircuit,
       mpptToV,
-      ...numbers,
+      startV: once("startV"),
+      startOverBatteryV: once("startOverBatteryV"),
+      stayOverBatteryV: once("stayOverBatteryV"),
       currentLimits,
       maxW,
       wattsByBattery,
@@ -140,6 +139,13 @@ function portOf(facts: readonly Fact[]): One {
     from,
     doubts,
   };
+}
+
+/** What is said for one battery or another: the last for each. */
+function eachBattery<F extends { readonly batteryV: number | null }>(facts: readonly F[]): [number, F][] {
+  const found = new Map<number, F>();
+  for (const fact of facts) if (fact.batteryV !== null) found.set(fact.batteryV, fact);
+  return [...found];
 }
 
 /** Limits of amps, one for each range of volts; one that only says again what a range says is left out. */

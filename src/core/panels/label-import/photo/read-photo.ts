@@ -95,16 +95,14 @@ function withWhatFits(
 function usedIn(told: readonly Told[]): Set<Looked> {
   return new Set(
     readText(textOf(told)).panels.flatMap(({ places }) =>
-      Object.values(places).flatMap((place) => figureAt(told, place)?.of ?? []),
+      Object.values(places).flatMap((place) => figuresAt(told, place)[0]?.of ?? []),
     ),
   );
 }
 
-function figureAt(
-  told: readonly Told[],
-  { line, at, end }: PanelRead["places"][string],
-): Told["figures"][number] | undefined {
-  return told[line]?.figures.find((figure) => figure.at < end && figure.end > at);
+/** The numbers of a photo that a value was read from. */
+function figuresAt(told: readonly Told[], { line, at, end }: PanelRead["places"][string]): Told["figures"] {
+  return (told[line]?.figures ?? []).filter((figure) => figure.at < end && figure.end > at);
 }
 
 /** What a number may be that fits nowhere as it is: as some look saw it, with strokes through its zeros, with its point elsewhere. */
@@ -123,7 +121,7 @@ function marked(panel: PanelRead, told: readonly Told[], late: ReadonlySet<Looke
   const candidates: Record<string, readonly number[]> = {};
   const unsure = new Set<string>();
   for (const [field, place] of Object.entries(panel.places)) {
-    const found = (told[place.line]?.figures ?? []).filter((figure) => figure.at < place.end && figure.end > place.at);
+    const found = figuresAt(told, place);
     const [first] = found;
     if (first === undefined) continue;
     const { settled } = first.of;
@@ -146,9 +144,8 @@ function marked(panel: PanelRead, told: readonly Told[], late: ReadonlySet<Looke
 }
 
 function withDoubts(device: DeviceRead, told: readonly Told[]): DeviceRead {
-  const torn = Object.entries(device.places).flatMap(([field, { line, at, end }]) => {
-    const figures = (told[line]?.figures ?? []).filter((figure) => figure.at < end && figure.end > at);
-    const first = figures.find(({ of }) => of.settled.unsure.length > 0);
+  const torn = Object.entries(device.places).flatMap(([field, place]) => {
+    const first = figuresAt(told, place).find(({ of }) => of.settled.unsure.length > 0);
     return first === undefined ? [] : [{ field, value: Number(first.of.settled.text), why: "looksDiffer" as const }];
   });
   return { ...device, doubts: [...device.doubts, ...torn] };
