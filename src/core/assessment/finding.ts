@@ -59,8 +59,12 @@ export type Fix = {
   /** Watts all ports then take at noon, and beside it what the panels could give with no limit, or what is taken now; null: as now. */
   readonly noonW: number;
   readonly beside: { readonly type: "could" | "now"; readonly watts: number } | null;
-  /** The fuses it then needs; empty for none. */
+  /** The fuses it puts in; empty for none. */
   readonly fuses: readonly FuseCount[];
+  /** The smallest margin of the coldest Voc below a max PV voltage, %; null where the wiring stays as it is. */
+  readonly vocMarginPct: number | null;
+  /** What the parts then cost more, or less, than now; null where it is about the same, or not asked. */
+  readonly money: { readonly more: number; readonly currency: string } | null;
   /** Stops that it leaves. */
   readonly leaves: readonly Pick<FindingWithoutFixes, "rule" | "subject">[];
 };

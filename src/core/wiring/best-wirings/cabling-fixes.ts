@@ -21,7 +21,7 @@ import {
 import { applyChanges, type Change, type ProtectiveDevice, type Plan, type Cable } from "../../plan";
 import { copperContext, type CopperContext, highestOf, type PortArrayParts } from "../../protection/rules";
 import { type FuseCount, passes } from "../../checks";
-import { judgeAll, type Fix, type FixKind, type FindingWithoutFixes } from "../../assessment";
+import { judgeAll, takenW, type Fix, type FixKind, type FindingWithoutFixes } from "../../assessment";
 import { solvableById, type SolvableWiring } from "../../plan-model";
 
 /** Something to try: what it is called, and what it changes. */
@@ -38,14 +38,30 @@ export function copperFixes(
 ): readonly Fix[] {
   const copper = copperContext(ready.plan, ready.wiringId, ready.portArrays, ready.positions[0]?.id ?? "");
   if (copper === null) return [];
+  const nowW = takenW(ready, "brightNoon");
   const stops = new Set(now.filter(({ level }) => level === "stop").map(({ id }) => id));
   return triesFor(copper, finding).flatMap(({ kind, changes }): Fix[] => {
-    const after = judgeAll(solvableById(applyChanges(ready.plan, changes), ready.wiringId, null, ready.memory));
+    const solved = solvableById(applyChanges(ready.plan, changes), ready.wiringId, null, ready.memory);
+    const after = judgeAll(solved);
     const same = after.find(({ id }) => id === finding.id);
     const fixed = same === undefined || passes(same.level) || (finding.level === "stop" && same.level === "open");
     if (!fixed || after.some(({ level, id }) => level === "stop" && !stops.has(id))) return [];
     const leaves = after.filter(({ level }) => level === "stop").map(({ rule, subject }) => ({ rule, subject }));
-    return [{ kind, changes, cost: { bought: 0, shelved: 0 }, noonW: 0, beside: null, fuses: [], leaves }];
+    const noonW = takenW(solved, "brightNoon");
+    const beside = { type: "now", watts: nowW } as const;
+    return [
+      {
+        kind,
+        changes,
+        cost: { bought: 0, shelved: 0 },
+        noonW,
+        beside,
+        fuses: [],
+        vocMarginPct: null,
+        money: null,
+        leaves,
+      },
+    ];
   });
 }
 
@@ -138,7 +154,7 @@ function thickerThan({ ask }: ResolvedRun, size: string | undefined): string | n
 }
 
 /** A fuse of its own size in every branch that needs one and has none. */
-function fitMissing(
+export function fitMissing(
   copper: CopperContext,
   { strings, context }: PortArrayParts,
   missing: Extract<FindingWithoutFixes["reason"], { readonly type: "fuses" }>["missing"],

@@ -1,4 +1,4 @@
-import { type PanelSheet, type Plan } from "../../plan";
+import { type PanelSheet, plainRun, type Plan } from "../../plan";
 import { matrixStrings } from "../../engine/array";
 import { demoPanels } from "@/demo";
 import { changed, createRandom, runs, planWith, string, verdictOn } from "@/testing";
@@ -34,6 +34,9 @@ function failingPlan(seed: number): Plan | null {
   });
   return stopsIn(verdictOn(plan)).length === 0 ? null : plan;
 }
+
+const missingFuses = ({ reason, level }: ReturnType<typeof verdictOn>["findings"][number]) =>
+  reason.type === "fuses" && level === "care" ? reason.missing : [];
 
 /** The most watts at noon that any series × strings of the plan's panels takes without a Stop, by trying every one. */
 function bestSafeW(plan: Plan): number {
@@ -73,6 +76,9 @@ test("the first fix of equal panels is the best safe wiring there is, and none l
           seed,
           left: stopsIn(after).map(({ rule }) => rule),
         });
+        // the fuses it names are in: none is missing any more
+        if (fix.fuses.length > 0)
+          expect({ seed, missing: after.findings.flatMap(missingFuses) }).toEqual({ seed, missing: [] });
         if (k === 0 && bestW > 0)
           expect({ seed, share: after.takenW.brightNoon / bestW > 0.99 }).toEqual({ seed, share: true });
       }
@@ -145,6 +151,43 @@ test.each<[string, Parameters<typeof planWith>[0], { series: number; strings: nu
     kind.type === "matrix" ? { series: kind.series, strings: kind.strings, bought } : kind.type,
   );
   expect(offered).toEqual(expect.arrayContaining(expected));
+});
+
+describe("a long cable", () => {
+  const four = (series: number, strings: number, size: string | null) =>
+    changed(
+      planWith({
+        series,
+        strings,
+        panel: { ...hundred, pmaxW: 200, vocV: 24.5, iscA: 10.4, vmpV: 20.4, impA: 9.8, maxSeriesFuseA: 15 },
+        port: { minV: 15, maxV: 150, maxW: 1000, currentLimits: [] },
+        site: { recordLowC: -20 },
+      }),
+      {
+        type: "setRun",
+        wiringId: "wiring-1",
+        run: {
+          ...plainRun("r", "", { type: "junction", ...high }, { type: "isolator", ...high }),
+          lengthMm: 25_000,
+          size,
+        },
+      },
+    );
+  const high = { inputId: "i", portId: "high" };
+
+  test.each([
+    ["too thin for its amps", 2, 2, "10 AWG", "cableAmps"],
+    ["too thick for its connectors", 2, 2, null, "terminals"],
+    ["enough for no size", 1, 4, null, "cableAmps"],
+  ] as const)("%s: all four in series come first, for less money", (_, series, strings, size, rule) => {
+    const plan = four(series, strings, size);
+    const worst = verdictOn(plan).findings.find((finding) => finding.rule === rule && finding.level !== "good");
+    const [first] = allFixes(plan, "wiring-1").get(worst?.id ?? "")?.fixes ?? [];
+    expect(first).toMatchObject({ kind: { type: "matrix", series: 4, strings: 1 }, cost: { bought: 0, shelved: 0 } });
+    expect(first?.money?.more).toBeLessThan(0);
+    const after = verdictOn(changed(plan, ...(first?.changes ?? [])));
+    expect(after.findings.filter((finding) => finding.rule === rule && finding.level !== "good")).toEqual([]);
+  });
 });
 
 describe("what lies on the shelf", () => {

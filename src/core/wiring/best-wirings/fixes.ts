@@ -1,4 +1,4 @@
-import { piecesIn, type Plan } from "../../plan";
+import { type Plan } from "../../plan";
 import {
   judgeAll,
   type Fix,
@@ -8,42 +8,20 @@ import {
   ruleOf,
   takenW,
 } from "../../assessment";
-import {
-  solvableById,
-  type PortArrayContext,
-  portArrayOf,
-  type SolvableWiring,
-  panelNoonW,
-  kindOf,
-} from "../../plan-model";
+import { solvableById, type PortArrayContext, type SolvableWiring } from "../../plan-model";
 import { levels, passes, worstLevel } from "../../checks";
 import { drain } from "../../engine/generators";
-import { countsOf, keyOf, maxPieces, samePortArray, standOf, tilesOf } from "../../engine/array";
-import { copperFixes, countSizes } from "./cabling-fixes";
-import { type Candidate, candidatesFor } from "./candidates";
+import { samePortArray } from "../../engine/array";
+import { protectReport } from "../../protection/diagram";
+import { copperFixes } from "./cabling-fixes";
+import { candidatesFor } from "./candidates";
 import { baseFixes } from "./mounting-fixes";
 import { layoutFixes } from "./layout-fixes";
+import { possibleW, toFix } from "./offer";
+import { different, hasNoStop, type SearchStep, type Tried, tryOut, worthMore } from "./tries";
 
-/** Wirings whose noon watts differ by less than this share count as equal. */
-const sameWatts = 0.001;
-/** Fixes offered for one finding: the best, and the best that differ from it in kind. */
-const maxOffered = 3;
-/** What fixes a loss, and what asks for something to buy, must give this much more. */
-const worthMore = 1.02;
-/** A wiring that differs from the best in kind is worth a word down to this share of its watts. */
-const minShareOfBest = 0.85;
-
-/** What a search has done since it was last asked to go on: a part of a try, or one to its end. */
-export type SearchStep = "part" | "tried";
-
-type Tried = {
-  readonly candidate: Candidate;
-  readonly findings: readonly FindingWithoutFixes[];
-  readonly noonW: number;
-  readonly bought: number;
-  readonly modules: number;
-  readonly shelved: number;
-};
+/** A wiring in the place of a thicker cable gives at least this share of the watts of now. */
+const sameWatts = 0.98;
 
 /**
  * For each finding that does not pass, wirings that make it pass, best first: those that leave no Stop anywhere before
@@ -72,20 +50,25 @@ export function* findFixes(
     remedies.set(finding.id, { fixes: baseFixes(ready, finding, now), needs: null });
     yield "tried";
   }
-  // a cable that no size fixes may be fixed by fewer amps
+  // a cable may be fixed by fewer amps, too, whether a size fixes it or not
   const failing = now.filter(
-    ({ id, level, rule }) =>
-      !passes(level) &&
-      level !== "open" &&
-      !remedies.has(id) &&
-      (level === "stop" ||
-        rule === "cableAmps" ||
-        rule === "cableDrop" ||
-        !["parts", "nothing", "layout", "copper", "base"].includes(ruleOf(rule).fixedBy)),
+    (finding) =>
+      !passes(finding.level) &&
+      finding.level !== "open" &&
+      (isOfThickness(finding) ||
+        (!remedies.has(finding.id) &&
+          (finding.level === "stop" ||
+            !["parts", "nothing", "layout", "copper", "base"].includes(ruleOf(finding.rule).fixedBy)))),
   );
   const tried = new Map<PortArrayContext, Tried[]>();
   const nowW = takenW(ready, "brightNoon");
-  const freeW = ready.portArrays.reduce((sum, portArray) => sum + freeWatts(portArray), 0);
+  const nowMoney = failing.length === 0 ? 0 : protectReport(ready).money.parts;
+  const offers = new Map<Tried, Omit<Fix, "beside">>();
+  const offerOf = (each: Tried) => {
+    const known = offers.get(each) ?? toFix(ready, each, nowMoney);
+    offers.set(each, known);
+    return known;
+  };
   for (const finding of failing) {
     const working: Tried[] = [];
     const others: Tried[] = [];
@@ -106,12 +89,28 @@ export function* findFixes(
       finding.subject.type === "portArray"
         ? ready.portArrays.find((portArray) => speaksOf(finding, portArray, ready))?.portArray.strings.length
         : 0;
-    const offered = different(working.sort(compare), strings ?? 0);
+    const offered = different(working, strings ?? 0);
+    const fixes = offered.map((each): Fix => {
+      const offer = offerOf(each);
+      const beside =
+        finding.level === "stop"
+          ? ({ type: "could", watts: possibleW(ready, offer.changes) } as const)
+          : ({ type: "now", watts: nowW } as const);
+      return { ...offer, beside };
+    });
+    const byCopper = remedies.get(finding.id)?.fixes ?? [];
+    const isFree = (each: Tried) =>
+      each.bought + each.modules + each.shelved === 0 &&
+      ["matrix", "strings"].includes(each.candidate.kind.type) &&
+      hasNoStop(each) &&
+      each.noonW >= sameWatts * nowW &&
+      levels.indexOf(worstLevel(each.findings)) >= levels.indexOf(worstLevel(now));
     remedies.set(finding.id, {
-      fixes: offered.map((each) =>
-        toFix(ready, each, finding.level === "stop" ? { type: "could", watts: freeW } : { type: "now", watts: nowW }),
-      ),
-      needs: offered.length === 0 ? neededFor(finding, now, others) : null,
+      fixes:
+        byCopper.length === 0
+          ? fixes
+          : [...fixes.filter((_, k) => isFree(offered[k] as Tried)).slice(0, 1), ...byCopper],
+      needs: fixes.length + byCopper.length === 0 ? neededFor(finding, now, others) : null,
     });
   }
   return remedies;
@@ -145,11 +144,12 @@ function neededFor(
   );
 }
 
-/** Watts of all panels of a port array, each at its own best at noon. */
-function freeWatts(portArray: PortArrayContext): number {
-  return portArray.tiles.reduce(
-    (sum, tile) => sum + panelNoonW(portArray, kindOf(portArray, tile), standOf(portArray.fixed, tile)),
-    0,
+/** Whether a cable is too thin for its amps, or too thick for what it ends in: fewer amps help both. */
+function isOfThickness({ rule, reason }: FindingWithoutFixes): boolean {
+  return (
+    rule === "cableAmps" ||
+    rule === "cableDrop" ||
+    (reason.type === "terminals" && (reason.outcome === "connector" || reason.outcome === "tooThick"))
   );
 }
 
@@ -200,98 +200,4 @@ function* pausing<T>(inner: Generator<undefined, T>): Generator<SearchStep, T> {
     if (step.done) return step.value;
     yield "part";
   }
-}
-
-/** Judges a candidate in every position; port arrays it leaves as they are keep their solutions. Null where some port array of it cannot be judged. */
-function* tryOut(ready: SolvableWiring, candidate: Candidate): Generator<SearchStep, Tried | null> {
-  const positioned: PortArrayContext[][] = ready.positions.map(() => []);
-  for (const portArray of candidate.portArrays) {
-    // a port array whose label is not whole cannot be judged, now or after
-    if (portArray.strings.length === 0 || tilesOf([portArray]).some(({ panelId }) => !ready.common.kinds.has(panelId)))
-      continue;
-    for (const [k, { position }] of ready.positions.entries()) {
-      const known = ready.positioned[k]?.find((each) => each.portArray === portArray);
-      const context = known ?? portArrayOf(ready.plan, ready.common, portArray, position, ready.copperOf(portArray));
-      if (context !== null) positioned[k]?.push(context);
-      if (known === undefined) yield "part";
-    }
-  }
-  const contexts = positioned[ready.positioned.indexOf(ready.portArrays)] ?? [];
-  if (contexts.length === 0) return null;
-  const after: SolvableWiring = { ...ready, portArrays: contexts, positioned };
-  const counts = countsOf(candidate.portArrays);
-  const bought = ready.plan.panels.reduce((sum, panel) => sum + Math.max(0, (counts[panel.id] ?? 0) - panel.given), 0);
-  if (piecesIn(ready.plan) + bought > maxPieces) return null;
-  const modules = (of: readonly PortArrayContext[]) =>
-    new Set(
-      of.flatMap(({ portArray, port }) => (port.moduleId === null ? [] : [`${portArray.inputId}/${port.moduleId}`])),
-    ).size;
-  // a module that is not in use yet is something to buy as well
-  const extraModules = Math.max(0, modules(contexts) - modules(ready.portArrays));
-  const before = new Set(ready.portArrays.flatMap(({ portArray }) => tilesOf([portArray]).map(keyOf)));
-  const kept = new Set(tilesOf(candidate.portArrays).map(keyOf));
-  return {
-    candidate,
-    findings: judgeAll(after),
-    noonW: takenW(after, "brightNoon"),
-    bought,
-    modules: extraModules,
-    shelved: [...before].filter((key) => !kept.has(key)).length,
-  };
-}
-
-/** Fewest Stops, then nothing to buy, then most watts at noon, then the fewest put away, then the mildest remarks. */
-function compare(a: Tried, b: Tried): number {
-  const stops = ({ findings }: Tried) => findings.filter(({ level }) => level === "stop").length;
-  const rank = (tried: Tried) => levels.indexOf(worstLevel(tried.findings));
-  const wattsApart = b.noonW - a.noonW;
-  return (
-    stops(a) - stops(b) ||
-    a.bought + a.modules - b.bought - b.modules ||
-    (Math.abs(wattsApart) > sameWatts * Math.max(a.noonW, b.noonW) ? wattsApart : 0) ||
-    a.shelved - b.shelved ||
-    rank(b) - rank(a)
-  );
-}
-
-/** The best, and after it those that differ from it in kind: fewer in each string, another port, fewest panels to buy. */
-function different(sorted: readonly Tried[], stringsNow: number): Tried[] {
-  const [best] = sorted;
-  if (best === undefined) return [];
-  const safe = sorted.filter(hasNoStop);
-  const owned = safe.filter(({ bought, modules }) => bought + modules === 0);
-  const sameStrings = owned.filter(({ candidate: { kind } }) => kind.type === "matrix" && kind.strings === stringsNow);
-  const others = owned.filter(
-    ({ candidate: { kind } }) => kind.type !== best.candidate.kind.type && kind.type !== "shelve",
-  );
-  const bought = safe
-    .filter((each) => each.bought + each.modules > 0 && each.noonW > worthMore * best.noonW)
-    .sort((a, b) => a.bought + a.modules - b.bought - b.modules || b.noonW - a.noonW);
-  const alternatives = [sameStrings[0], others[0], bought[0]].flatMap((each) => each ?? []);
-  const kept = alternatives.filter((each) => each !== best && each.noonW >= minShareOfBest * best.noonW);
-  return [best, ...kept].slice(0, maxOffered);
-}
-
-function hasNoStop({ findings }: Tried): boolean {
-  return findings.every(({ level }) => level !== "stop");
-}
-
-function toFix(
-  { wiringId }: SolvableWiring,
-  { candidate, findings, noonW, bought, shelved }: Tried,
-  beside: NonNullable<Fix["beside"]>,
-): Fix {
-  const portArrays = candidate.portArrays.filter((portArray) => portArray.strings.length > 0);
-  const missing = findings.flatMap(({ reason, level }) =>
-    reason.type === "fuses" && level === "care" ? reason.missing : [],
-  );
-  return {
-    kind: candidate.kind,
-    changes: [{ type: "rewire", wiringId, portArrays, counts: countsOf(portArrays) }],
-    cost: { bought, shelved },
-    noonW,
-    beside,
-    fuses: countSizes(missing),
-    leaves: findings.filter(({ level }) => level === "stop").map(({ rule, subject }) => ({ rule, subject })),
-  };
 }

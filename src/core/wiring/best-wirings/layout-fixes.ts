@@ -50,7 +50,19 @@ export function layoutFixes(
     const after = faultsOfPanel(applyChange(plan, change));
     if (after.some((type) => type === fault.type || !faultsNow.includes(type))) return [];
     const free = { bought: 0, shelved: 0 };
-    return [{ kind, changes: [change], cost: free, noonW: 0, beside: null, fuses: [], leaves: [] }];
+    return [
+      {
+        kind,
+        changes: [change],
+        cost: free,
+        noonW: 0,
+        beside: null,
+        fuses: [],
+        vocMarginPct: null,
+        money: null,
+        leaves: [],
+      },
+    ];
   });
 
   function faultsOfPanel(of: Plan): readonly string[] {

@@ -29,7 +29,19 @@ export function baseFixes(
     const leaves = after
       .filter(({ level }) => level === "stop")
       .map(({ rule, subject: of }) => ({ rule, subject: of }));
-    return [{ kind, changes, cost: { bought: 0, shelved: 0 }, noonW: 0, beside: null, fuses: [], leaves }];
+    return [
+      {
+        kind,
+        changes,
+        cost: { bought: 0, shelved: 0 },
+        noonW: 0,
+        beside: null,
+        fuses: [],
+        vocMarginPct: null,
+        money: null,
+        leaves,
+      },
+    ];
   });
 }
 

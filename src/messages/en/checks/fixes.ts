@@ -1,7 +1,7 @@
 import { type Finding, type Fix, type FixKind, type RequiredLimit, type RuleId } from "@/core/assessment";
 import { type UnitSystem } from "@/core/engine/units";
 import { type FuseCount } from "@/core/checks";
-import { amount, counted, given, lowerFirst } from "../format";
+import { amount, counted, given, lowerFirst, money, percent } from "../format";
 import { shortName, mountWords } from "../names";
 import { sizeWords } from "../protection/cables";
 import { ruleTitle } from "../rules";
@@ -9,24 +9,30 @@ import { copperName } from "../rules/copper";
 
 /** What a fix does, what it asks for besides, what it costs in watts, and what it leaves undone. */
 export function fixSentence(
-  { kind, cost: { bought, shelved }, noonW, beside, fuses, leaves }: Fix,
+  { kind, cost: { bought, shelved }, noonW, beside, vocMarginPct, fuses, money: cost, leaves }: Fix,
   system: UnitSystem,
 ): string {
   const rules = [...new Set(leaves.map(({ rule }) => ruleTitle(rule)))];
   const extras = [
     bought > 0 ? `${counted(bought, "panel")} more to buy` : null,
     shelved > 0 && kind.type !== "shelve" ? `${shelved} to the shelf` : null,
-    besideWords(noonW, beside),
+    besideWords(noonW, beside, vocMarginPct !== null),
+    vocMarginPct === null || vocMarginPct < 0 ? null : `Voc margin ${percent(vocMarginPct)}`,
     fuses.length === 0 ? null : `with ${fuseCounts(fuses)}`,
+    cost === null
+      ? null
+      : `parts about ${money(Math.abs(cost.more), cost.currency)} ${cost.more > 0 ? "more" : "less"}`,
     rules.length === 0 ? null : `still a Stop: ${rules.join(", ")}`,
   ].filter((part) => part !== null);
   return `${kindSentence(kind, system)}${extras.length === 0 ? "" : ` (${extras.join(", ")})`}`;
 }
 
-/** "540 W at noon of the 758 W the panels could give", "540 W at noon, now 500 W"; nothing where it makes no difference. */
-function besideWords(noonW: number, beside: Fix["beside"]): string | null {
-  if (beside === null || Math.abs(noonW - beside.watts) < minShare * beside.watts) return null;
+/** "540 W at noon; at most 758 W possible", "540 W at noon, now 500 W", "540 W at noon, as now"; of parts only what differs. */
+function besideWords(noonW: number, beside: Fix["beside"], isRewired: boolean): string | null {
+  if (beside === null) return null;
   const noon = `${given(Math.round(noonW), "W")} at noon`;
+  if (Math.abs(noonW - beside.watts) < minShare * beside.watts)
+    return isRewired ? (beside.type === "now" ? `${noon}, as now` : noon) : null;
   const other = given(Math.round(beside.watts), "W");
   return beside.type === "could" ? `${noon}; at most ${other} possible` : `${noon}, now ${other}`;
 }
