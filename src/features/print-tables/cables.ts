@@ -1,10 +1,11 @@
 import { mustCarry } from "@/core/engine/cable";
 import { lossThatCounts, type ResolvedRun, sizeThatCounts } from "@/core/protection/cabling";
-import { type ProtectReport } from "@/core/protection/diagram";
+import { type PortArrayReport, type ProtectReport } from "@/core/protection/diagram";
 import { type UnitSystem } from "@/core/engine/units";
 import { amount, shortName, layingWords, lengthWords, partNames, percent, placeWords, sizeWords } from "@/messages/en";
 import { type PaperTable } from "./paper-table";
 import { cablesTexts } from "@/messages/en/print-tables/view";
+import { cablesSheetTexts } from "@/messages/en/protection/view";
 import { commonTexts } from "@/messages/en/common/view";
 
 /** Every cable of a report. */
@@ -36,21 +37,37 @@ export function cableTable(report: ProtectReport, system: UnitSystem): PaperTabl
       cablesTexts.mustCarry,
       cablesTexts.voltageDrop,
     ],
-    rows: allRuns(report).map((run) => {
-      const size = sizeThatCounts(run);
-      const loss = lossThatCounts(run);
-      return [
-        cableName(report, run),
-        `${run.lengthBy === "assumed" ? cablesTexts.about : ""}${lengthWords(run.lengthMm, system)}`,
-        `${placeWords[run.where]}; ${layingWords[run.how]}${run.circuits > 1 ? cablesTexts.circuitsCircuits(run.circuits) : ""}`,
-        size !== null ? sizeWords(size.size.name) : run.ask === null ? "" : commonTexts.noListedSize,
-        run.ask === null ? "" : amount(mustCarry(run.ask), "A"),
-        loss === null
-          ? ""
-          : `${size === null ? cablesTexts.atLeast : ""}${percent(loss.dropPct)}, ${amount(loss.lossW, "W")}`,
-      ];
-    }),
+    rows: [...allRuns(report).map(rowOf), ...report.portArrays.flatMap(wholeRow)],
   };
+
+  function rowOf(run: ResolvedRun): readonly string[] {
+    const size = sizeThatCounts(run);
+    const loss = lossThatCounts(run);
+    return [
+      cableName(report, run),
+      `${run.lengthBy === "assumed" ? cablesTexts.about : ""}${lengthWords(run.lengthMm, system)}`,
+      `${placeWords[run.where]}; ${layingWords[run.how]}${run.circuits > 1 ? cablesTexts.circuitsCircuits(run.circuits) : ""}`,
+      size !== null ? sizeWords(size.size.name) : run.ask === null ? "" : commonTexts.noListedSize,
+      run.ask === null ? "" : amount(mustCarry(run.ask), "A"),
+      loss === null
+        ? ""
+        : `${size === null ? cablesTexts.atLeast : ""}${percent(loss.dropPct)}, ${amount(loss.lossW, "W")}`,
+    ];
+  }
+
+  /** All cables of a port together: one line with its limit. */
+  function wholeRow({ drop, inputName, portName }: PortArrayReport): readonly (readonly string[])[] {
+    if (drop === null) return [];
+    const words = [percent(drop.dropPct), percent(drop.limitPct), amount(drop.lossW, "W")] as const;
+    return [
+      [
+        cablesSheetTexts.wholeTo(`${shortName(inputName)}, ${shortName(portName)}`),
+        lengthWords(drop.lengthMm, system),
+        ...["", "", ""],
+        drop.dropPct > drop.limitPct ? cablesSheetTexts.aboveLimit(...words) : cablesSheetTexts.ofAtMost(...words),
+      ],
+    ];
+  }
 }
 
 /** What stands under a drawing of the wiring. */

@@ -8,26 +8,23 @@ import {
   layings,
   maxAmps,
   mustCarry,
+  sizeNamed,
   sizeNames,
   sizesOf,
 } from "@/core/engine/cable";
-import { lossThatCounts, type ResolvedRun, sizeThatCounts } from "@/core/protection/cabling";
+import {
+  endsInConnector,
+  fitsConnector,
+  lossThatCounts,
+  type ResolvedRun,
+  sizeThatCounts,
+} from "@/core/protection/cabling";
 import { type Plan, type Cable, sameEnd } from "@/core/plan";
 import { fieldSpecs } from "@/core/engine/units";
-import { cablePrice, conduitFor, type PortArrayReport } from "@/core/protection/diagram";
+import { conduitFor, type PortArrayReport } from "@/core/protection/diagram";
 import { useDesk, useWiring } from "@/features/plan-session";
 import { Facts, ChoiceField, TextButton, useUnits, sheetStyle } from "@/ui";
-import {
-  amount,
-  given,
-  layingWords,
-  lengthWords,
-  money,
-  partNames,
-  percent,
-  placeWords,
-  sizeWords,
-} from "@/messages/en";
+import { amount, given, layingWords, money, partNames, percent, placeWords, sizeWords } from "@/messages/en";
 import { LengthField, StatedField } from "./forms";
 import { patchRun } from "./runs";
 import { cableFormTexts } from "@/messages/en/protection/view";
@@ -54,7 +51,13 @@ export function CableForm({ plan, run, portArray, yearKwh }: Props) {
   const ways = plan.space.ways;
   // sizes of the standard first, AWG and mm² both
   const usual = ask === null ? [] : sizesOf(ask).map(({ name }) => name);
-  const sizes = [...usual, ...sizeNames.filter((name) => !usual.includes(name))];
+  // what its connectors are not made for is not offered, unless it is what was said
+  const isOffered = (name: string) =>
+    portArray === null ||
+    !endsInConnector(run, portArray.joint) ||
+    name === said?.size ||
+    fitsConnector(sizeNamed(name)?.areaMm2 ?? 0);
+  const sizes = [...usual, ...sizeNames.filter((name) => !usual.includes(name))].filter(isOffered);
   const maxA = ask === null || size === null ? null : maxAmps(size.size, ask);
   const string = run.from.type === "string" ? run.from.stringId : null;
   const number = portArray?.strings.find(({ stringId }) => stringId === string)?.number;
@@ -177,7 +180,6 @@ export function CableForm({ plan, run, portArray, yearKwh }: Props) {
           ]}
         />
       )}
-      {run.part === "trunk" && portArray !== null && <ThickerOrMore portArray={portArray} run={run} plan={plan} />}
       {said !== null && (
         <div className={sheetStyle["buttons"]}>
           <TextButton
@@ -207,55 +209,4 @@ function conduitFacts(areaMm2: number): readonly (readonly [string, string])[] {
         : cableFormTexts.nominalMmMmFullPctFullOfAtMost31(conduit.nominalMm, conduit.fullPct.toFixed(0)),
     ],
   ];
-}
-
-/** Thicker cable, or one more in series: both answers side by side. */
-function ThickerOrMore({
-  portArray,
-  run,
-  plan,
-}: {
-  readonly portArray: PortArrayReport;
-  readonly run: ResolvedRun;
-  readonly plan: Plan;
-}) {
-  const desk = useDesk();
-  const system = useUnits();
-  const facts = portArray.thickerOrMore;
-  if (facts === null) return null;
-  const { lossW, thicker, more } = facts;
-  const fits = more !== null && (more.ceilingV === null || more.coldV <= more.ceilingV);
-  const extra =
-    thicker === null ? 0 : ((2 * thicker.lengthMm) / 1000) * (cablePrice(thicker.areaMm2) - cablePrice(thicker.nowMm2));
-  return (
-    <Box sx={{ borderTop: "1px solid var(--line)", pt: 1 }}>
-      <strong>{cableFormTexts.thickerCableOrOneMorePanelIn}</strong>
-      <p style={{ margin: "4px 0" }}>
-        {cableFormTexts.togetherTheseCablesLoseLossWIn(amount(lossW, "W"))}
-        {thicker === null
-          ? cableFormTexts.thereIsNoThickerOne
-          : cableFormTexts.withSizeTheyLoseLossWForAbout(
-              sizeWords(thicker.size),
-              amount(thicker.lossW, "W"),
-              money(extra, plan.protect.currency),
-              lengthWords(2 * thicker.lengthMm, system),
-            )}
-        {more === null
-          ? ""
-          : cableFormTexts.oneMorePanel({
-              series: more.series,
-              lossW: amount(more.lossW, "W"),
-              left: more.left,
-              coldV: amount(more.coldV, "V"),
-              maxV: more.ceilingV === null ? null : given(more.ceilingV, "V"),
-              fits,
-            })}
-      </p>
-      {thicker !== null && (
-        <TextButton onClick={() => patchRun(desk, run, { size: thicker.size })}>
-          {cableFormTexts.useSize(sizeWords(thicker.size))}
-        </TextButton>
-      )}
-    </Box>
-  );
 }

@@ -6,12 +6,13 @@ import { maxAmps, mustCarry } from "@/core/engine/cable";
 import { lossThatCounts, type ResolvedRun, sizeThatCounts } from "@/core/protection/cabling";
 import { sameEnd } from "@/core/plan";
 import { defaultLeadMm } from "@/core/layout/roof";
-import { bondSize, type ProtectReport } from "@/core/protection/diagram";
+import { bondSize, type PortArrayReport, type ProtectReport } from "@/core/protection/diagram";
 import { fieldSpecs } from "@/core/engine/units";
 import { useDesk, usePlan, useWiring } from "@/features/plan-session";
 import { allRuns, cableName } from "@/features/print-tables";
 import { ChoiceField, Columns, Region, Table, TextButton, useUnits, overFigures } from "@/ui";
 import { amount, shortName, lengthWords, percent, sizeWords } from "@/messages/en";
+import { CableChoiceTable } from "./CableChoiceTable";
 import { CableForm } from "./CableForm";
 import { ControllerForm } from "./ControllerForm";
 import { LengthField, StatedField } from "./forms";
@@ -55,41 +56,53 @@ export function CablesSheet() {
     <>
       <Wirings />
       <Columns beside="390px">
-        <Region title={cablesSheetTexts.cables} aside={<TermHelp id="drop" term={cablesSheetTexts.voltageDrop} />}>
-          {runs.length === 0 ? (
-            <p style={{ margin: 0 }}>{cablesSheetTexts.nothingIsWiredYetOrNoLabelIs}</p>
-          ) : (
-            <Table
-              label={cablesSheetTexts.tableOfCables}
-              head={[
-                cablesSheetTexts.cable,
-                overFigures(cablesSheetTexts.oneWayLength),
-                overFigures(cablesSheetTexts.size),
-                overFigures(cablesSheetTexts.mustCarry),
-                overFigures(cablesSheetTexts.canCarry),
-                overFigures(cablesSheetTexts.voltageDrop),
-              ]}
-            >
-              <tbody>
-                {runs.map((each) => (
-                  <CableLine
-                    key={each.key}
-                    run={each}
-                    report={report}
-                    isChosen={each.key === chosen}
-                    onChoose={setChosen}
-                  />
-                ))}
-              </tbody>
-            </Table>
+        <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
+          <Region title={cablesSheetTexts.cables} aside={<TermHelp id="drop" term={cablesSheetTexts.voltageDrop} />}>
+            {runs.length === 0 ? (
+              <p style={{ margin: 0 }}>{cablesSheetTexts.nothingIsWiredYetOrNoLabelIs}</p>
+            ) : (
+              <Table
+                label={cablesSheetTexts.tableOfCables}
+                head={[
+                  cablesSheetTexts.cable,
+                  overFigures(cablesSheetTexts.oneWayLength),
+                  overFigures(cablesSheetTexts.size),
+                  overFigures(cablesSheetTexts.mustCarry),
+                  overFigures(cablesSheetTexts.canCarry),
+                  overFigures(cablesSheetTexts.voltageDrop),
+                ]}
+              >
+                <tbody>
+                  {runs.map((each) => (
+                    <CableLine
+                      key={each.key}
+                      run={each}
+                      report={report}
+                      isChosen={each.key === chosen}
+                      onChoose={setChosen}
+                    />
+                  ))}
+                  {report.portArrays.map((portArray) => (
+                    <WholeDropLine key={`${portArray.inputId}/${portArray.portId}`} portArray={portArray} />
+                  ))}
+                </tbody>
+              </Table>
+            )}
+            <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
+              {cablesSheetTexts.thePanelsOwnLeadsLengthEach(lengthWords(plan.space.leadMm ?? defaultLeadMm, system))}
+              {plan.space.leadMm === null ? cablesSheetTexts.assumed : ""}
+              {cablesSheetTexts.arePartOfThePanelsLabelValues}
+            </p>
+            <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
+              {cablesSheetTexts.aStarRecommendedSizeOnlyCables}
+            </p>
+          </Region>
+          {report.portArrays.map(({ inputId, portId, choice }) =>
+            choice === null ? null : (
+              <CableChoiceTable key={`${inputId}/${portId}`} choice={choice} currency={protect.currency} />
+            ),
           )}
-          <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>
-            {cablesSheetTexts.thePanelsOwnLeadsLengthEach(lengthWords(plan.space.leadMm ?? defaultLeadMm, system))}
-            {plan.space.leadMm === null ? cablesSheetTexts.assumed : ""}
-            {cablesSheetTexts.arePartOfThePanelsLabelValues}
-          </p>
-          <p style={{ margin: "8px 0 0", fontSize: "0.8125rem" }}>{cablesSheetTexts.aStarRecommendedSizeOnlyCables}</p>
-        </Region>
+        </Box>
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
           {run !== null && (
             <Region
@@ -220,6 +233,29 @@ function CableLine({
         {loss === null
           ? "?"
           : `${size === null ? cablesSheetTexts.atLeast : ""}${percent(loss.dropPct)}, ${amount(loss.lossW, "W")}`}
+      </td>
+    </tr>
+  );
+}
+
+/** All cables of a port one behind another: what they lose together, and what may be lost. */
+function WholeDropLine({ portArray: { drop, runs, inputName, portName } }: { readonly portArray: PortArrayReport }) {
+  const system = useUnits();
+  if (drop === null) return null;
+  const isAssumed = runs.some(({ lengthBy }) => lengthBy === "assumed");
+  const words = [percent(drop.dropPct), percent(drop.limitPct), amount(drop.lossW, "W")] as const;
+  return (
+    <tr data-sum="">
+      <td>{cablesSheetTexts.wholeTo(`${shortName(inputName)}, ${shortName(portName)}`)}</td>
+      <td data-num>
+        {isAssumed ? cablesSheetTexts.about : ""}
+        {lengthWords(drop.lengthMm, system)}
+      </td>
+      <td />
+      <td />
+      <td />
+      <td data-num data-over={drop.dropPct > drop.limitPct ? "" : undefined}>
+        {drop.dropPct > drop.limitPct ? cablesSheetTexts.aboveLimit(...words) : cablesSheetTexts.ofAtMost(...words)}
       </td>
     </tr>
   );

@@ -39,7 +39,7 @@ export {
   readingSentence,
 } from "./panels/labels";
 export { fixSentence, notFixedWords } from "./checks/fixes";
-export { shortName, missingSentence, mountWords, verdictWords } from "./names";
+export { matrixName, shortName, missingSentence, mountWords, verdictWords } from "./names";
 export { placePrefix } from "./places";
 export { acceptWords, portPortArrays } from "./controllers/ports";
 export { panelFieldWords } from "./panels/fields";

@@ -50,3 +50,8 @@ export function shortName(name: string): string {
 export function sumWords(terms: readonly Term[], unit: Unit): string {
   return terms.map(({ count, each }) => `${count} × ${given(each, unit)}`).join(" + ");
 }
+
+/** "2S3P", "4S", "1S3P": so many in series, so many strings in parallel. */
+export function matrixName({ series, strings }: { readonly series: number; readonly strings: number }): string {
+  return strings === 1 ? `${series}S` : `${series}S${strings}P`;
+}

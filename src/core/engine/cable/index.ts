@@ -10,5 +10,5 @@ export {
   sizedRun,
   type SizedRun,
 } from "./choose";
-export { type Laying, layings, sizeNamed, sizeNames, sizesOf, type TerminalC } from "./tables";
+export { type CableSize, type Laying, layings, sizeNamed, sizeNames, sizesOf, type TerminalC } from "./tables";
 export { type CablePlace, cablePlaces, placeAirC } from "./place";

@@ -37,3 +37,5 @@ export {
   usedTiles,
 } from "./runs";
 export { cableRulesOf, isFuseStrict } from "./standards";
+export { wholeDrop, type WholeDrop } from "./whole-drop";
+export { connectorMm2, endsInConnector, fitsConnector } from "./connector-size";

@@ -1,4 +1,3 @@
-import { sizesOf } from "../../engine/cable";
 import {
   ampsOfString,
   chainOf,
@@ -6,7 +5,6 @@ import {
   type Joint,
   jointOf,
   type LabelAmps,
-  lossThatCounts,
   needsFuse,
   type PortChain,
   type ResolvedRun,
@@ -14,6 +12,8 @@ import {
   sizeThatCounts,
   type UnlikeEnds,
   unlikeEnds,
+  type WholeDrop,
+  wholeDrop,
   type WiredBranch,
 } from "../cabling";
 import { brightSkyFactor, pvFuseClass, smallestOf, switchSizesA, voltClass } from "../../engine/fuse";
@@ -21,8 +21,9 @@ import { fuseAt, type ProtectiveDevice, type Plan, switchAt } from "../../plan";
 import { clearScene, type PortArrayContext, netIn } from "../../plan-model";
 import { type CopperContext, highestOf, type PortArrayParts, maxAmpsOf } from "../rules";
 import { maxColdVolts } from "../../wiring/rules";
-import { asMatrix, keyOf, type PortArray, type PvString, type PanelKey, usedIn } from "../../engine/array";
+import { keyOf, type PortArray, type PvString, type PanelKey, usedIn } from "../../engine/array";
 import { type BoxSize, boxFor } from "./box";
+import { type CableChoice, cableChoice } from "./cable-choice";
 
 /** One string as it is fused, measured and labelled. */
 export type StringReport = {
@@ -61,7 +62,8 @@ export type PortArrayReport = {
   readonly chain: PortChain;
   /** Panels side by side in a string whose plugs are unlike. */ readonly unlike: readonly UnlikeEnds[];
   readonly diodes: DiodeFacts | null;
-  readonly thickerOrMore: ThickerOrMore | null;
+  /** What all its cables lose together; null with none that can be sized. */ readonly drop: WholeDrop | null;
+  readonly choice: CableChoice | null;
 };
 
 export type BranchReport = WiredBranch & {
@@ -74,26 +76,6 @@ export type BranchReport = WiredBranch & {
 
 /** What blocking diodes would do: watts at bright noon with one string in the dark, with them and without, and what they cost in full light. */
 export type DiodeFacts = { readonly gainW: number; readonly costW: number };
-
-/** The joined cables a size thicker, or one more panel in each string: what they then lose in full sun. */
-export type ThickerOrMore = {
-  readonly lossW: number;
-  readonly thicker: {
-    readonly size: string;
-    readonly lossW: number;
-    readonly areaMm2: number;
-    readonly nowMm2: number;
-    readonly lengthMm: number;
-  } | null;
-  readonly more: {
-    readonly series: number;
-    readonly strings: number;
-    readonly left: number;
-    readonly coldV: number;
-    readonly ceilingV: number | null;
-    readonly lossW: number;
-  } | null;
-};
 
 export function portArrayReport(copper: CopperContext, parts: PortArrayParts): PortArrayReport {
   const { plan } = copper;
@@ -140,7 +122,8 @@ export function portArrayReport(copper: CopperContext, parts: PortArrayParts): P
     chain,
     unlike: unlikeEnds(plan, context.portArray, brightSkyFactor * Math.max(0, ...each.map((amps) => amps ?? 0)), coldV),
     diodes: diodeFacts(context),
-    thickerOrMore: thickerOrMore(parts, coldV),
+    drop: wholeDrop(runs),
+    choice: cableChoice(plan, parts),
   };
 }
 
@@ -208,41 +191,3 @@ function diodeFacts(context: PortArrayContext): DiodeFacts | null {
 }
 /** Under a deep shadow there is still the sky's light. */
 const shadeWm2 = 100;
-
-function thickerOrMore({ context, runs }: PortArrayParts, coldV: number): ThickerOrMore | null {
-  const shared = runs.filter(({ part }) => part === "trunk" || part === "tail");
-  const [trunk] = shared;
-  const sized = shared.map((run) => ({ run, size: lossThatCounts(run) }));
-  if (trunk === undefined || trunk.ask === null || sized.some(({ size }) => size === null)) return null;
-  const { ask } = trunk;
-  const ohm = sized.reduce((sum, { size }) => sum + (size?.ohm ?? 0), 0);
-  const lossW = ohm * ask.impA ** 2;
-  const now = sized[0]?.size ?? null;
-  const sizes = sizesOf(ask);
-  const next = now === null ? undefined : sizes[sizes.findIndex(({ name }) => name === now.size.name) + 1];
-  const thicker =
-    now === null || next === undefined
-      ? null
-      : {
-          size: next.name,
-          lossW: lossW - (now.ohm - (now.ohm * next.ohmPerKm) / now.size.ohmPerKm) * ask.impA ** 2,
-          areaMm2: next.areaMm2,
-          nowMm2: now.size.areaMm2,
-          lengthMm: trunk.lengthMm,
-        };
-  const matrix = asMatrix(context.portArray.strings);
-  if (matrix === null || matrix.strings < 2) return { lossW, thicker, more: null };
-  const panels = matrix.series * matrix.strings;
-  const series = matrix.series + 1;
-  const strings = Math.floor(panels / series);
-  const amps = (ask.impA / matrix.strings) * strings;
-  const more = {
-    series,
-    strings,
-    left: panels - strings * series,
-    coldV: (coldV / matrix.series) * series,
-    ceilingV: context.port.maxV,
-    lossW: ohm * amps ** 2,
-  };
-  return { lossW, thicker, more };
-}

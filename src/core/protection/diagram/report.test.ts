@@ -1,6 +1,7 @@
 import { type Change, type End, plainRun, type Plan, type Cable } from "../../plan";
 import { createSolveCache, solvableById } from "../../plan-model";
-import { changed, demoPlan, createRandom, runs, randomPlan, withCopper } from "@/testing";
+import { chooseSize } from "../../engine/cable";
+import { changed, demoPlan, createRandom, planWith, runs, randomPlan, withCopper } from "@/testing";
 import { jointOf } from "../cabling";
 import { conduitFor, boxFor } from "./box";
 import { keyOfItem } from "./items";
@@ -87,13 +88,44 @@ test("what is there already is not bought, and a price that is said is taken", (
   expect(after.money.perW).toBeCloseTo((sum + 246 + after.money.inputs) / 720, 9);
 });
 
-test("thicker cable, or one more in each string: both are told with what they then lose", () => {
-  const { thickerOrMore } = reportOf(laid).portArrays[0] ?? {};
-  expect(thickerOrMore?.more).toMatchObject({ series: 2, strings: 1, left: 1, ceilingV: 64 });
-  // one string instead of three: a third of the amps, a ninth of the loss
-  expect((thickerOrMore?.more?.lossW ?? 0) / (thickerOrMore?.lossW ?? 1)).toBeCloseTo(1 / 9, 6);
-  expect(thickerOrMore?.thicker).toMatchObject({ size: "25 mm2", nowMm2: 16 });
-  expect(thickerOrMore?.thicker?.lossW).toBeLessThan(thickerOrMore?.lossW ?? 0);
+test("the shed's cables together: the longest string and all that is shared, and the joined cable by size and wiring", () => {
+  const { drop, choice, runs: cables } = reportOf(laid).portArrays[0] ?? {};
+  const dropOf = (part: string) => cables?.find((cable) => cable.part === part)?.chosen?.dropV ?? 0;
+  expect(drop?.dropV).toBeCloseTo(dropOf("string") + dropOf("trunk") + dropOf("tail"), 9);
+  expect(drop?.lengthMm).toBe(42_500);
+  expect(choice?.lengthMm).toBe(39_500);
+  // three panels: 3S is above 64 V on the coldest dawn, 1S3P is how they are wired
+  expect(choice?.wirings.map(({ series, strings, isNow, isOverV }) => [series, strings, isNow, isOverV])).toEqual([
+    [3, 1, false, true],
+    [1, 3, true, false],
+  ]);
+  expect(choice?.sizes.every(({ cells }) => cells[0] === null)).toBe(true);
+});
+
+test("whatever four alike panels give: half the amps at twice the volts lose a quarter, and no size is enough that chooseSize refuses", () => {
+  for (let seed = 1; seed <= runs(6); seed++) {
+    const draw = createRandom(seed);
+    const iscA = draw.number(4, 12);
+    const plan = changed(
+      planWith({ series: 2, strings: 2, port: { maxV: 500 }, panel: { iscA, impA: 0.94 * iscA, pmaxW: null } }),
+      { type: "setStandards", patch: { cable: draw.pick(["land", "metric", "marine"]) } },
+    );
+    const [portArray] = reportOf(plan).portArrays;
+    const choice = portArray?.choice;
+    const ways = choice?.wirings.map(({ series }) => series);
+    expect({ seed, ways }).toEqual({ seed, ways: [4, 2, 1] });
+    for (const { cells } of choice?.sizes ?? []) {
+      const [one, two, four] = cells.map((cell) => cell?.dropPct ?? 0);
+      expect((two ?? 0) / (one ?? 1)).toBeCloseTo(4, 6);
+      expect((four ?? 0) / (two ?? 1)).toBeCloseTo(4, 6);
+    }
+    const trunk = portArray?.runs.find(({ part }) => part === "trunk");
+    const whole = trunk?.ask && { ...trunk.ask, metresOneWay: (choice?.lengthMm ?? 0) / 1000 };
+    const advised = whole ? chooseSize(whole) : "noSize";
+    const first = choice?.sizes.find(({ cells }) => cells[1]?.outcome === "enough")?.name;
+    if (typeof advised !== "string" && advised.size.areaMm2 >= 2)
+      expect({ seed, first }).toEqual({ seed, first: advised.size.name });
+  }
 });
 
 test("diodes are told with what they save in the dark and cost in the light", () => {

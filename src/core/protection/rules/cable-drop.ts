@@ -1,5 +1,5 @@
 import { dropLimitOf } from "../../engine/cable";
-import { isMeasured, lossThatCounts, type ResolvedRun, sizeThatCounts, type CablingPartName } from "../cabling";
+import { isMeasured, lossThatCounts, sizeThatCounts, wholeDrop, type CablingPartName } from "../cabling";
 import {
   type CopperContext,
   type CopperJudged,
@@ -54,47 +54,27 @@ function cableDrop(copper: CopperContext): readonly CopperJudged<CableDropReason
 
 /** Cables one behind another, each within the limit, may together lose more than anyone wants. */
 function together(copper: CopperContext, portArray: PortArrayParts): CopperJudged<CableDropReason>[] {
-  const known = portArray.runs.flatMap((run) => {
-    const size = isMeasured(run) ? lossThatCounts(run) : null;
-    return size === null || run.ask === null ? [] : [{ run, ask: run.ask, size }];
-  });
-  const strings = known.filter(({ run }) => run.part === "string");
-  const worst = strings.reduce((most, { size }) => Math.max(most, size.dropV), 0);
-  const shared = known.filter(({ run }) => run.part !== "string");
+  const known = portArray.runs.filter((run) => isMeasured(run) && run.ask !== null && lossThatCounts(run) !== null);
+  const strings = known.filter(({ part }) => part === "string").length;
   const [first] = known;
-  if (first === undefined || shared.length + Math.min(1, strings.length) < 2) return [];
-  const limitPct = dropLimitOf(first.ask);
-  const dropV = shared.reduce((sum, { size }) => sum + size.dropV, worst);
-  const dropPct = (100 * dropV) / first.ask.vmpV;
-  if (dropPct <= limitPct || known.some(({ size }) => size.dropPct > limitPct)) return [];
-  const { impA, vmpV } = (shared[0] ?? first).ask;
+  const whole = wholeDrop(known);
+  if (whole === null || first === undefined || known.length - strings + Math.min(1, strings) < 2) return [];
+  const { dropPct, limitPct } = whole;
+  if (dropPct <= limitPct || known.some((run) => (lossThatCounts(run)?.dropPct ?? 0) > limitPct)) return [];
   return [
     {
       ...judgedDrop(dropPct, limitPct, "note"),
       reason: {
         type: "cableDrop",
         outcome: "together",
-        name: nameOf(copper, first.run, portArray),
+        name: nameOf(copper, first, portArray),
         size: "",
-        lengthMm: longest(known.map(({ run }) => run)),
-        dropV,
-        dropPct,
-        limitPct,
-        lossW: known.reduce((sum, { size }) => sum + size.lossW, 0),
-        impA,
-        vmpV,
+        ...whole,
       },
       subject: { type: "portArray", inputId: portArray.inputId, portId: portArray.portId },
       about: "together",
     },
   ];
-}
-
-/** From the panels to the port, by the longest string. */
-function longest(runs: readonly ResolvedRun[]): number {
-  const strings = runs.filter(({ part }) => part === "string").map(({ lengthMm }) => lengthMm);
-  const shared = runs.filter(({ part }) => part !== "string");
-  return Math.max(0, ...strings) + shared.reduce((sum, { lengthMm }) => sum + lengthMm, 0);
 }
 
 function judgedDrop(dropPct: number, limitPct: number, level: "care" | "note" | "good") {

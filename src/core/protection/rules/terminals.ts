@@ -1,5 +1,14 @@
 import { maxAmps } from "../../engine/cable";
-import { jointOfPortArray, outputOf, type ResolvedRun, sizeThatCounts, type CablingPartName } from "../cabling";
+import {
+  connectorMm2,
+  endsInConnector,
+  fitsConnector,
+  jointOfPortArray,
+  outputOf,
+  type ResolvedRun,
+  sizeThatCounts,
+  type CablingPartName,
+} from "../cabling";
 import { batteryFuseA } from "../../engine/fuse";
 import { controllerFactsOf, fuseAt } from "../../plan";
 import { type Level } from "../../checks";
@@ -24,9 +33,6 @@ export type TerminalsReason = {
   readonly fuseA: number | null;
   readonly cableA: number | null;
 };
-
-/** What PV connectors take: most of them up to 6 mm², some 10 (EN 62852). */
-const connectorMm2 = { least: 2.5, most: 10 } as const;
 
 /**
  * What cables are joined to: whether terminals and connectors take them, what a controller lets back from its battery into the panels'
@@ -153,10 +159,8 @@ function ofConnectors(copper: CopperContext, portArray: PortArrayParts): CopperJ
   const joint = jointOfPortArray(copper.plan, portArray.context.portArray);
   return portArray.runs.flatMap((run): CopperJudged<TerminalsReason>[] => {
     const size = run.said === null ? null : (sizeThatCounts(run)?.size ?? null);
-    if (size === null || run.said === null || (run.part !== "string" && (run.part !== "trunk" || joint === "box")))
-      return [];
-    const isFit = size.areaMm2 >= connectorMm2.least - smallest && size.areaMm2 <= connectorMm2.most + rounding;
-    if (isFit) return [];
+    if (size === null || run.said === null || !endsInConnector(run, joint)) return [];
+    if (fitsConnector(size.areaMm2)) return [];
     return [
       {
         ...judged("care", size.areaMm2, connectorMm2.most),
@@ -172,9 +176,6 @@ function ofConnectors(copper: CopperContext, portArray: PortArrayParts): CopperJ
     ];
   });
 }
-/** 14 AWG is 2.08 mm², and connectors are made for it. */
-const smallest = 0.5;
-
 function blank(name: CablingPartName): Omit<TerminalsReason, "outcome"> {
   return { type: "terminals", name, size: null, takesMm2: null, fuseA: null, cableA: null };
 }
@@ -190,7 +191,7 @@ export const terminalsRule: CopperRule<"terminals", TerminalsReason> = {
   step: "protection",
   sense: "atMost",
   chart: { skies: [], edge: null },
-  fixedBy: "nothing",
+  fixedBy: "copper",
   ofInput: false,
   judge: terminals,
 };

@@ -84,19 +84,31 @@ function triesFor(copper: CopperContext, { reason, subject }: FindingWithoutFixe
         },
       ];
     }
+    case "terminals":
+      return reason.outcome === "connector" ? joinedInBox(copper, subject) : [];
     case "fuses":
       return portArray === undefined ? [] : fitMissing(copper, portArray, reason.missing);
     case "guards":
       return guardTries(copper, reason, subject);
     case "plugs": {
       if (portArray === undefined) return [];
-      if (reason.outcome === "branches")
-        return [{ kind: { type: "useBox" }, changes: [{ type: "setProtect", patch: { joining: "box" } }] }];
+      if (reason.outcome === "branches") return [useBox];
       return otherChain(copper.plan, portArray, reason.amps, reason.volts);
     }
     default:
       return [];
   }
+}
+
+const useBox: Try = { kind: { type: "useBox" }, changes: [{ type: "setProtect", patch: { joining: "box" } }] };
+
+/** A box takes what is too thick for the branch connectors of several strings; a string's own connectors stay. */
+function joinedInBox({ portArrays }: CopperContext, subject: FindingWithoutFixes["subject"]): Try[] {
+  const of = portArrays.find(({ runs }) =>
+    runs.some(({ said }) => subject.type === "run" && said?.id === subject.runId),
+  );
+  const run = of?.runs.find(({ said }) => subject.type === "run" && said?.id === subject.runId);
+  return of !== undefined && of.strings.length > 1 && run?.part === "trunk" ? [useBox] : [];
 }
 
 function allRuns({ portArrays, batteries }: CopperContext): ResolvedRun[] {

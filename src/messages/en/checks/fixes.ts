@@ -2,7 +2,7 @@ import { type Finding, type Fix, type FixKind, type RequiredLimit, type RuleId }
 import { type UnitSystem } from "@/core/engine/units";
 import { type FuseCount } from "@/core/checks";
 import { amount, counted, given, lowerFirst, money, percent } from "../format";
-import { shortName, mountWords } from "../names";
+import { matrixName, shortName, mountWords } from "../names";
 import { sizeWords } from "../protection/cables";
 import { ruleTitle } from "../rules";
 import { copperName } from "../rules/copper";
@@ -95,8 +95,8 @@ function needWords(
 /** "Wire 2 in series × 3 strings in parallel (2S3P)". */
 function matrixWords({ series, strings }: { readonly series: number; readonly strings: number }): string {
   return strings === 1
-    ? `Wire ${series} in series (${series}S)`
-    : `Wire ${series} in series × ${strings} strings in parallel (${series}S${strings}P)`;
+    ? `Wire ${series} in series (${matrixName({ series, strings })})`
+    : `Wire ${series} in series × ${strings} strings in parallel (${matrixName({ series, strings })})`;
 }
 
 /** "2 × 10 A fuse, 1 × 15 A fuse". */

@@ -1,25 +1,4 @@
-import { counted } from "../format";
-
-type OneMorePanel = {
-  readonly series: number;
-  readonly lossW: string;
-  readonly left: number;
-  readonly coldV: string;
-  readonly maxV: string | null;
-  readonly fits: boolean;
-};
-
 export const cableFormTexts = {
-  oneMorePanel: ({ series, lossW, left, coldV, maxV, fits }: OneMorePanel) => {
-    const limit =
-      maxV === null
-        ? "the max PV voltage is not known"
-        : fits
-          ? `below the max PV voltage of ${maxV}`
-          : `above the max PV voltage of ${maxV}: not allowed`;
-    const shelf = left > 0 ? ` (${counted(left, "panel")} left on the shelf)` : "";
-    return ` With ${series} panels in each string they lose ${lossW}${shelf}; Voc on the coldest dawn is then ${coldV}, ${limit}.`;
-  },
   cableOfStringNumber: (number: number) => `Cable of string ${number}`,
   lengthOneWay: "Length, one way",
   lengthMmByItsRoute: (lengthMm: string) => `${lengthMm} by its route`,
@@ -50,12 +29,26 @@ export const cableFormTexts = {
   noConduitIsWideEnough: "no conduit is wide enough",
   nominalMmMmFullPctFullOfAtMost31: (nominalMm: number, fullPct: string) =>
     `${nominalMm} mm, ${fullPct} % full of at most 31 %`,
-  thickerCableOrOneMorePanelIn: "Thicker cable, or one more panel in series?",
-  togetherTheseCablesLoseLossWIn: (lossW: string) => `Together these cables lose ${lossW} in full sun.`,
-  thereIsNoThickerOne: " There is no thicker one.",
-  withSizeTheyLoseLossWForAbout: (size: string, lossW: string, extra: string, length: string) =>
-    ` With ${size} they lose ${lossW}, for about ${extra} more over ${length}.`,
-  useSize: (size: string) => `Use ${size}`,
+};
+
+export const cableChoiceTexts = {
+  title: "Cable to the controller: size by wiring",
+  table: "Table of cable sizes and wirings",
+  intro: (length: string, limit: string) =>
+    `From where the strings join to the PV input, ${length} one way, both conductors. Voltage drop in full sun, at most ${limit}.`,
+  sizeHead: "Size",
+  weight: "Weight",
+  price: "Price",
+  now: (wiring: string) => `${wiring} (now)`,
+  asWired: "As wired",
+  tooThin: "too thin",
+  tooMuch: (drop: string) => `${drop}: too much`,
+  enough: (drop: string) => `✓ ${drop}`,
+  noConnector: "too thick for PV connectors: needs a combiner box or a terminal block",
+  overVolts: (wiring: string, volts: string, maxV: string) =>
+    `${wiring} is not in the table: Voc ${volts} on the coldest dawn, above the max PV voltage of ${maxV}.`,
+  about: "about ",
+  judgesOnly: "The table judges the cable and Voc. Best wirings judges everything else.",
 };
 
 export const cablesSheetTexts = {
@@ -77,6 +70,9 @@ export const cablesSheetTexts = {
   nothingIsWiredYetOrNoLabelIs: "Nothing is wired yet, or no label is complete.",
   tableOfCables: "Table of cables",
   cable: "Cable",
+  wholeTo: (to: string) => `Together, from the panels to ${to}`,
+  ofAtMost: (drop: string, limit: string, lossW: string) => `${drop} (at most ${limit}), ${lossW}`,
+  aboveLimit: (drop: string, limit: string, lossW: string) => `▲ ${drop}, above ${limit}; ${lossW}`,
   oneWayLength: "One-way length",
   size: "Size",
   mustCarry: "Must carry",
