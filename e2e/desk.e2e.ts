@@ -123,27 +123,25 @@ e2eTest(
   "wirings are compared side by side, with what moves between them and what to beware of",
   async ({ open, plan }) => {
     const { page, fields } = await open(`${await plan()}/wiring`);
-    const unfold = () => page.$$eval("details", (all) => all.forEach((each) => (each.open = true)));
+    const card = "section[aria-label='Changing over']";
     await fields.pick("Commands for this wiring", "Compare the wirings");
     await page.waitForFunction(() => {
       const strings = [...document.querySelectorAll("[data-wiring]")];
       return strings.length === 3 && strings.every((string) => /connect/.test(string.textContent ?? ""));
     });
-    await unfold();
     await fields.says("[data-wiring=everyday]", /nothing to buy/);
     await fields.says("[data-wiring=pressday]", /1 pair of branch connectors/);
     // against the board: watts under each sky, and kWh of the year once both are through
     await fields.says("[data-wiring=pressday]", /97\d\sW\s*−\d+\sW[^]*kWh harvest\s*\+\d+\skWh/);
-    const change = await fields.says("details", /From “Every day, Parked” to “Press day”/);
+    const change = await fields.says(card, /From “Every day, Parked” to[^]*The cables you handle/);
     expect(change).toMatch(
       /Switch off the PV isolator at .*Disconnect at .*PV 2.*Mossgate MG-195 1.*connect at .*Lodestone.*measure/,
     );
     expect(change).toMatch(/120\.3\sV DC: a shock hazard/);
     // what no rule of either wiring would say: the way between them has its own dangers
     await fields.press("Press day");
-    await unfold();
     await fields.says(
-      "details",
+      card,
       /What is meant for .*PV 2.* must not be plugged in at Lodestone.*above the max PV voltage of 94\sV/,
     );
   },

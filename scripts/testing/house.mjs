@@ -75,6 +75,7 @@ export const features = {
     "print-tables": [],
     "phone-sheet": ["plan-session", "print-tables", "commissioning-request"],
     checks: ["worker-hooks", "plan-session"],
+    changeover: ["plan-session"],
     glossary: ["plan-session"],
     "window-chart": [],
     notes: ["plan-session"],

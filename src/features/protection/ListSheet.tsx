@@ -24,6 +24,7 @@ import { amount, countWords, currencyWords, groupWords, itemWords, money } from 
 import { StatedField } from "./forms";
 import { listCsv, listJson } from "./list-files";
 import { useProtect } from "./facts";
+import { useInstallation } from "./useInstallation";
 import { Wirings } from "./Wirings";
 
 /** The parts list: what it takes, what is there, what it costs, and how another wiring compares. */
@@ -33,17 +34,33 @@ export function ListSheet() {
   const wiring = useWiring();
   const { report } = useProtect();
   const [otherId, setOtherId] = useState<string | null>(null);
+  const [isWhole, setIsWhole] = useState(true);
+  const whole = useInstallation();
   const { protect } = plan;
   if (report === null) return <p role="status">{listSheetTexts.counting}</p>;
   if (report.lines.length === 0) return <p>{listSheetTexts.nothingIsWiredYetOrNoLabelIs}</p>;
   const others = plan.wirings.filter(({ id }) => id !== wiring.id);
-  const name = nameForFile(plan.name, wiring.name);
+  // one installation serves all wirings; what is shown is what is saved
+  const isAll = isWhole && others.length > 0 && whole !== null;
+  const listed: ProtectReport = isAll ? { ...report, lines: whole, money: withParts(report.money, whole) } : report;
+  const name = nameForFile(plan.name, isAll ? listSheetTexts.allWirings : wiring.name);
   const m = (value: number) => money(value, protect.currency);
   return (
     <>
       <Wirings />
       <Columns beside="340px">
-        <Region title={listSheetTexts.partsList}>
+        <Region title={isAll ? listSheetTexts.partsListOfAll : listSheetTexts.partsList}>
+          {others.length > 0 && (
+            <div className={sheetStyle["choices"]} role="group" aria-label={listSheetTexts.listFor}>
+              <TextButton aria-pressed={isWhole} onClick={() => setIsWhole(true)}>
+                {listSheetTexts.allWirings}
+              </TextButton>
+              <TextButton aria-pressed={!isWhole} onClick={() => setIsWhole(false)}>
+                {listSheetTexts.onlyWiring(wiring.name)}
+              </TextButton>
+            </div>
+          )}
+          {isAll && <p style={{ margin: "0 0 8px" }}>{listSheetTexts.servesEach}</p>}
           <Table
             label={listSheetTexts.tableOfParts}
             head={[
@@ -57,7 +74,7 @@ export function ListSheet() {
             ]}
           >
             {itemGroups.map((group) => {
-              const lines = report.lines.filter((line) => line.group === group);
+              const lines = listed.lines.filter((line) => line.group === group);
               return lines.length === 0 ? null : (
                 <tbody key={group}>
                   <tr>
@@ -79,12 +96,12 @@ export function ListSheet() {
         </Region>
         <Box sx={{ display: "grid", gap: 2, minWidth: 0 }}>
           <Region title={listSheetTexts.costAndWeight}>
-            <Totals report={report} currency={protect.currency} />
+            <Totals report={listed} currency={protect.currency} />
             <div className={sheetStyle["buttons"]} style={{ marginTop: 8 }}>
               <TextButton
                 look="amber"
                 onClick={() =>
-                  void listCsv(report, protect.currency).then((csv) =>
+                  void listCsv(listed, protect.currency).then((csv) =>
                     downloadFile(`${name}-parts.csv`, "text/csv", csv),
                   )
                 }
@@ -96,7 +113,7 @@ export function ListSheet() {
                   downloadFile(
                     `${name}-parts.json`,
                     "application/json",
-                    listJson(plan.name, wiring.name, report, protect.currency),
+                    listJson(plan.name, isAll ? listSheetTexts.allWirings : wiring.name, listed, protect.currency),
                   )
                 }
               >
@@ -144,6 +161,19 @@ export function ListSheet() {
       </Columns>
     </>
   );
+}
+
+/** What a wiring costs with other parts than its own. */
+function withParts(money: ProtectReport["money"], lines: readonly ListLine[]): ProtectReport["money"] {
+  const parts = lines.reduce((sum, line) => sum + line.money, 0);
+  const whole = money.whole - money.parts + parts;
+  return {
+    ...money,
+    parts,
+    whole,
+    perW: money.wattsW > 0 ? whole / money.wattsW : null,
+    weightKg: lines.reduce((sum, line) => sum + line.weightKg, 0),
+  };
 }
 
 /** What all of it costs, and a watt of it. */

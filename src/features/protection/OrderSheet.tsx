@@ -4,7 +4,8 @@ import { orderSheetTexts } from "@/messages/en/protection/parts";
 import Box from "@mui/material/Box";
 import { format } from "date-fns";
 import { useId } from "react";
-import { useReadingsState } from "@/features/plan-session";
+import { useDeskState, usePlan, useReadingsState, useWiring } from "@/features/plan-session";
+import { ChangeoverCard, useComparison } from "@/features/changeover";
 import { CableWays, NotesField } from "@/features/notes";
 import { type WorkList, workLists } from "@/features/print-tables";
 import { Columns, LevelMark, Region, TextButton, sheetStyle } from "@/ui";
@@ -16,6 +17,11 @@ import { Wirings } from "./Wirings";
 export function OrderSheet() {
   const { report } = useProtect();
   const id = useId();
+  const compared = useComparison(
+    usePlan(),
+    useWiring(),
+    useDeskState((state) => state.moment),
+  );
   if (report === null) return <p role="status">{orderSheetTexts.calculating}</p>;
   const [making, connecting, takingOff] = workLists(report);
   return (
@@ -44,6 +50,7 @@ export function OrderSheet() {
           >
             <Steps list={connecting} />
           </Region>
+          <ChangeoverCard compared={compared} />
           <Region title={orderSheetTexts.workForALicensedElectrician}>
             {tradeRequired.map((words) => (
               <p key={words} style={{ display: "flex", gap: 8, margin: "0 0 8px" }}>

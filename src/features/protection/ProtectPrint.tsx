@@ -2,6 +2,8 @@
 
 import { diagramOf, graphOf, itemGroups, layoutAsk, protectReport } from "@/core/protection/diagram";
 import { createSolveCache, solvableById } from "@/core/plan-model";
+import { defaultPosition, type Plan, type Wiring } from "@/core/plan";
+import { changeover } from "@/core/engine/array";
 import { diagramSheets, sheetSvg } from "@/core/drawings";
 import { useAssessment, usePlan, useWiring } from "@/features/plan-session";
 import { cableTable, drawingNote, workLists } from "@/features/print-tables";
@@ -9,14 +11,17 @@ import { levelWords, PrintTable, SvgPicture, useUnits } from "@/ui";
 import {
   boxWords,
   countWords,
+  dangerWords,
   findingSentence,
   groupWords,
   itemWords,
   money,
+  stepWords,
   weatherChecks,
   tradeRequired,
   workStepWords,
 } from "@/messages/en";
+import { changeoverTexts } from "@/messages/en/changeover/view";
 import { pageLayout } from "@/workers";
 import { protectPrintTexts } from "@/messages/en/protection/view";
 
@@ -84,6 +89,11 @@ export function ProtectPrint() {
           </ol>
         </section>
       ))}
+      {plan.wirings
+        .filter(({ id }) => id !== wiring.id)
+        .map((other) => (
+          <PrintedChangeover key={other.id} plan={plan} from={wiring} to={other} />
+        ))}
       {told.length > 0 && <h2>{protectPrintTexts.findings}</h2>}
       {told.map((finding) => (
         <p key={finding.id}>
@@ -102,5 +112,27 @@ export function ProtectPrint() {
       ))}
       <p style={{ whiteSpace: "pre-wrap" }}>{plan.notes.protection}</p>
     </>
+  );
+}
+
+/** From this wiring to another, to be ticked: what is known without a worker. */
+function PrintedChangeover({ plan, from, to }: { readonly plan: Plan; readonly from: Wiring; readonly to: Wiring }) {
+  const steps = changeover(from.portArrays, to.portArrays, defaultPosition(plan, from), defaultPosition(plan, to));
+  if (steps.length === 0) return null;
+  return (
+    <section>
+      <h2>{changeoverTexts.heading(from.name, to.name)}</h2>
+      {dangerWords([], to.name, steps).map((words) => (
+        <p key={words}>
+          <strong>{words}</strong>
+        </p>
+      ))}
+      <ol>
+        {steps.map((step) => {
+          const words = stepWords(plan, step);
+          return <li key={words}>☐ {words}</li>;
+        })}
+      </ol>
+    </section>
   );
 }

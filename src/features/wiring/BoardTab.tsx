@@ -57,7 +57,7 @@ export function BoardTab() {
       <Beginning />
       <Unwired />
       {comparing && (
-        <Box sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0 }}>
+        <Box sx={{ gridColumn: { md: "1 / 3" }, minWidth: 0, display: "grid", gap: 2 }}>
           <Comparison />
         </Box>
       )}

@@ -1,108 +1,89 @@
 "use client";
 
 import { type ReactNode } from "react";
-import { piecesIn, type Plan, positionIn, type Wiring } from "@/core/plan";
+import { piecesIn, type Plan, type Wiring } from "@/core/plan";
 import { type Assessment } from "@/core/assessment";
 import { skyNames } from "@/core/engine/sky";
 import { inAll } from "@/core/wiring/year";
-import { changeover, portArrayKey, usedIn } from "@/core/engine/array";
+import { portArrayKey, usedIn } from "@/core/engine/array";
 import { positionIdOf, useDesk, useDeskState, usePlan, useWiring } from "@/features/plan-session";
 import { skyWords } from "@/messages/en/window-chart/operating";
 import { useYear, worstMonth, type YearState, YearStrip } from "@/features/year";
 import { levelColour, LevelMark, Region, Table, useUnits } from "@/ui";
-import {
-  amount,
-  counted,
-  dangerWords,
-  headline,
-  portArrayWords,
-  partsWords,
-  percent,
-  misplugWords,
-  stepWords,
-  trueMinus,
-  verdictWords,
-} from "@/messages/en";
+import { amount, headline, portArrayWords, partsWords, percent, trueMinus, verdictWords } from "@/messages/en";
 import style from "./comparison.module.css";
-import { inPositions, type InPosition, type JudgedMisplug, standKey, useComparison } from "./useComparison";
+import {
+  ChangeoverCard,
+  inPositions,
+  type InPosition,
+  positionedName,
+  standKey,
+  useComparison,
+} from "@/features/changeover";
 import { comparisonTexts } from "@/messages/en/wiring/view";
 
 /** Skies compared by watts. The coldest dawn is there for its volts: it is judged with every panel out, stowed or not. */
 const wattSkies = skyNames.filter((name) => name !== "coldDawn");
 
-/** All wirings of the same panels side by side, and what moves to go from the one on the board to another. */
+/** All wirings of the same panels side by side, and the way from the one on the board to another. */
 export function Comparison() {
   const desk = useDesk();
   const plan = usePlan();
   const wiring = useWiring();
   const here: InPosition = { wiring, positionId: useDeskState(positionIdOf) };
-  const { verdicts, misplugs } = useComparison(
+  const compared = useComparison(
     plan,
     wiring,
     useDeskState((state) => state.moment),
   );
+  const { verdicts } = compared;
   const all = inPositions(plan);
   const board = useYear(plan, wiring.id);
   return (
-    <Region title={comparisonTexts.wiringsCompared} flush>
-      <Table
-        flush
-        label={comparisonTexts.wiringsComparedSideBySide}
-        className={style["compared"]}
-        head={[
-          comparisonTexts.wiring,
-          comparisonTexts.verdict,
-          ...wattSkies.map((name) => skyWords[name]),
-          skyWords.coldDawn,
-          comparisonTexts.smallestMargin,
-          "A year",
-          comparisonTexts.panels,
-          comparisonTexts.parts,
-          comparisonTexts.pvInputs,
-        ]}
-      >
-        <tbody>
-          {all.map((each) => (
-            <Line
-              key={standKey(each)}
-              plan={plan}
-              name={nameOf(plan, each)}
-              wiring={each.wiring}
-              verdict={verdicts.get(standKey(each)) ?? null}
-              against={standKey(each) === standKey(here) ? null : (verdicts.get(standKey(here)) ?? null)}
-              here={standKey(each) === standKey(here)}
-              year={
-                each.wiring.id === wiring.id ? (
-                  <YearWords {...board} against={null} />
-                ) : (
-                  <OtherYear plan={plan} wiringId={each.wiring.id} board={board} />
-                )
-              }
-              onShow={() => desk.set({ wiringId: each.wiring.id, positionId: each.positionId, selected: [] })}
-            />
-          ))}
-        </tbody>
-      </Table>
-      {all
-        .filter((each) => standKey(each) !== standKey(here))
-        .map((each) => (
-          <Changeover
-            key={standKey(each)}
-            plan={plan}
-            from={here}
-            to={each}
-            verdicts={verdicts}
-            misplugs={misplugs.filter(({ toId }) => toId === each.wiring.id && toId !== wiring.id)}
-          />
-        ))}
-    </Region>
+    <>
+      <Region title={comparisonTexts.wiringsCompared} flush>
+        <Table
+          flush
+          label={comparisonTexts.wiringsComparedSideBySide}
+          className={style["compared"]}
+          head={[
+            comparisonTexts.wiring,
+            comparisonTexts.verdict,
+            ...wattSkies.map((name) => skyWords[name]),
+            skyWords.coldDawn,
+            comparisonTexts.smallestMargin,
+            "A year",
+            comparisonTexts.panels,
+            comparisonTexts.parts,
+            comparisonTexts.pvInputs,
+          ]}
+        >
+          <tbody>
+            {all.map((each) => (
+              <Line
+                key={standKey(each)}
+                plan={plan}
+                name={positionedName(plan, each)}
+                wiring={each.wiring}
+                verdict={verdicts.get(standKey(each)) ?? null}
+                against={standKey(each) === standKey(here) ? null : (verdicts.get(standKey(here)) ?? null)}
+                here={standKey(each) === standKey(here)}
+                year={
+                  each.wiring.id === wiring.id ? (
+                    <YearWords {...board} against={null} />
+                  ) : (
+                    <OtherYear plan={plan} wiringId={each.wiring.id} board={board} />
+                  )
+                }
+                onShow={() => desk.set({ wiringId: each.wiring.id, positionId: each.positionId, selected: [] })}
+              />
+            ))}
+          </tbody>
+        </Table>
+      </Region>
+      <ChangeoverCard compared={compared} />
+    </>
   );
-}
-
-/** A wiring by its name, with the position where it is used in several. */
-function nameOf({ positions }: Plan, { wiring, positionId }: InPosition): string {
-  const position = wiring.positionIds.length > 1 ? positions.find(({ id }) => id === positionId) : undefined;
-  return position === undefined ? wiring.name : `${wiring.name}, ${position.name}`;
 }
 
 /** "+45 W" against what is on the board; equal to a watt, or a kWh of the year, is "same". */
@@ -202,61 +183,5 @@ function YearWords({ year, settled, against }: Pick<YearState, "year" | "settled
         {comparisonTexts.lowestInMonthTakenKwhKWh(worst.name, worst.takenKwh.toFixed(1))}
       </div>
     </>
-  );
-}
-
-type ChangeoverProps = {
-  readonly plan: Plan;
-  readonly from: InPosition;
-  readonly to: InPosition;
-  readonly verdicts: ReadonlyMap<string, Assessment>;
-  readonly misplugs: readonly JudgedMisplug[];
-};
-
-/** What to do with plugs and panels, in order, and what to beware of on the way. */
-function Changeover({ plan, from, to, verdicts, misplugs }: ChangeoverProps) {
-  const system = useUnits();
-  const position = ({ positionId }: InPosition) => positionIn(plan, positionId);
-  const steps = changeover(from.wiring.portArrays, to.wiring.portArrays, position(from), position(to));
-  const [fromName, toName] = [nameOf(plan, from), nameOf(plan, to)];
-  const harmful = [
-    ...new Set(misplugs.filter(({ dangerous }) => dangerous).map((misplug) => misplugWords(plan, misplug, system))),
-  ];
-  const dangers = [
-    ...harmful.map((words) => ({ level: "stop" as const, words })),
-    ...dangerWords([verdicts.get(standKey(from)), verdicts.get(standKey(to))], toName, steps).map((words) => ({
-      level: "care" as const,
-      words,
-    })),
-  ];
-  return (
-    <details className={style["change"]}>
-      <summary>
-        {comparisonTexts.fromFromNameToToName(fromName, toName)}{" "}
-        {steps.length === 0 ? comparisonTexts.nothingMoves : counted(steps.length, "step")}
-        {harmful.length > 0 && (
-          <span className={style["danger"]}>
-            <LevelMark level="stop" size={16} />{" "}
-            {comparisonTexts.harmfulCountOnTheWay(counted(harmful.length, "dangerous connection"))}
-          </span>
-        )}
-      </summary>
-      {to.wiring.note !== "" && <p>{to.wiring.note}</p>}
-      <ol>
-        {steps.map((step) => {
-          const words = stepWords(plan, step);
-          return <li key={words}>{words}</li>;
-        })}
-      </ol>
-      {dangers.length > 0 && (
-        <ul aria-label={comparisonTexts.dangers} className={style["beware"]}>
-          {dangers.map(({ level, words }) => (
-            <li key={words}>
-              <LevelMark level={level} size={16} /> {words}
-            </li>
-          ))}
-        </ul>
-      )}
-    </details>
   );
 }

@@ -3,7 +3,7 @@ import { findJobs } from "./find";
 import { judgeJob } from "./judge";
 import { hoursJob, logJob } from "./log";
 import { fixesJob } from "./fixes";
-import { protectJob } from "./protect";
+import { installationJob, protectJob } from "./protect";
 import { proveJobs } from "./prove";
 import { readLibrary } from "./read-library";
 import { readRoute } from "./read-route";
@@ -18,6 +18,7 @@ export function createJobs() {
     judge: judgeJob(memory),
     fixes: fixesJob(memory),
     protect: protectJob(memory),
+    installation: installationJob(memory),
     ...proveJobs(memory),
     log: logJob,
     hoursDue: hoursJob,

@@ -8,3 +8,4 @@ export { type BranchReport, type PortArrayReport } from "./port-array-report";
 export { bondSize, type ListLine } from "./list";
 export { type Step, workOrder } from "./order";
 export { type ProtectReport, protectReport } from "./report";
+export { installationLines } from "./installation";

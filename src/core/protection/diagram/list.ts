@@ -21,6 +21,7 @@ export type ListLine = {
   readonly eachIsAssumed: boolean;
   readonly money: number;
   readonly weightKg: number;
+  /** Of a cable, and of what ends one; 0 of all else, mm². */ readonly areaMm2: number;
 };
 
 const defaultWastePct = 10;
@@ -56,7 +57,12 @@ export function partsList(
     const before = byKey.get(key);
     byKey.set(key, before === undefined ? need : { ...before, count: before.count + need.count });
   }
-  return [...byKey].map(([key, need]) => lineOf(plan, key, need)).sort((a, b) => order(a) - order(b));
+  return orderedLines([...byKey].map(([key, need]) => lineOf(plan, key, need)));
+}
+
+/** Lines as a list has them: cables first, what is small last. */
+export function orderedLines(lines: readonly ListLine[]): ListLine[] {
+  return [...lines].sort((a, b) => order(a) - order(b));
 }
 
 const groupOrder: readonly ItemGroup[] = ["cables", "plugs", "fuses", "box", "small"];
@@ -64,7 +70,8 @@ function order({ group }: ListLine): number {
   return groupOrder.indexOf(group);
 }
 
-function lineOf(plan: Plan, key: string, { item, count, areaMm2 }: Need): ListLine {
+/** So many of a part, with what is bought to spare, what is there already, and what it costs. */
+export function lineOf(plan: Plan, key: string, { item, count, areaMm2 }: Need): ListLine {
   const { protect } = plan;
   const said = protect.prices.find(({ part }) => part === key);
   const unit = unitOf(item);
@@ -88,6 +95,7 @@ function lineOf(plan: Plan, key: string, { item, count, areaMm2 }: Need): ListLi
     eachIsAssumed: (said?.each ?? null) === null,
     money: toBuy * each,
     weightKg: count * weightOf(item, areaMm2),
+    areaMm2,
   };
 }
 

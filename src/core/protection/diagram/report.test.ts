@@ -5,7 +5,7 @@ import { changed, demoPlan, createRandom, planWith, runs, randomPlan, withCopper
 import { jointOf } from "../cabling";
 import { conduitFor, boxFor } from "./box";
 import { keyOfItem } from "./items";
-import { type ListLine, protectReport, workOrder } from ".";
+import { installationLines, type ListLine, protectReport, workOrder } from ".";
 
 const wiringId = "wiring-1";
 const shed = demoPlan("Bee-keeper");
@@ -179,6 +179,51 @@ test("every line of a list has one key, and every wiring a list", () => {
       expect(key).toBe(keyOfItem(item));
       expect([count > 0, toBuy >= 0, Number.isFinite(money)]).toEqual([true, true, true]);
     }
+  }
+});
+
+test("one list for all wirings has enough for each, whatever they are, and none that no wiring asks for", () => {
+  for (let seed = 1; seed <= runs(8); seed++) {
+    const draw = createRandom(seed);
+    const plan = withCopper(randomPlan(seed), draw);
+    const [first] = plan.wirings;
+    if (first === undefined) continue;
+    const other = changed(
+      { ...plan, wirings: [first, { ...first, id: "other", name: "Other" }] },
+      {
+        type: "rewire",
+        wiringId: "other",
+        counts: {},
+        portArrays: first.portArrays.map((portArray) => ({ ...portArray, strings: portArray.strings.slice(0, 1) })),
+      },
+    );
+    const reports = other.wirings.map(({ id }) => protectReport(solvableById(other, id, null, createSolveCache())));
+    const whole = installationLines(other, reports);
+    const metres = (lines: readonly ListLine[], fromMm2: number) =>
+      lines.reduce(
+        (sum, { item, count, areaMm2 }) =>
+          sum + (item.type === "cable" && item.colour === "red" && areaMm2 >= fromMm2 ? count : 0),
+        0,
+      );
+    for (const { lines } of reports)
+      for (const { item, key, count, areaMm2 } of lines) {
+        if (item.type === "cable")
+          expect({ seed, key, enough: metres(whole, areaMm2) >= metres(lines, areaMm2) - 1e-9 }).toEqual({
+            seed,
+            key,
+            enough: true,
+          });
+        else if (!["switch", "box", "bar", "conduit"].includes(item.type))
+          expect({ seed, key, enough: (whole.find((line) => line.key === key)?.count ?? 0) >= count }).toEqual({
+            seed,
+            key,
+            enough: true,
+          });
+      }
+    for (const { key } of whole) expect(reports.some(({ lines }) => lines.some((line) => line.key === key))).toBe(true);
+    // one wiring alone: its own list
+    const rounded = (lines: readonly ListLine[]) => lines.map(({ key, count }) => `${key} ${count.toFixed(6)}`).sort();
+    expect(rounded(installationLines(other, reports.slice(0, 1)))).toEqual(rounded(reports[0]?.lines ?? []));
   }
 });
 

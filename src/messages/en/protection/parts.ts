@@ -1,4 +1,10 @@
 export const listSheetTexts = {
+  partsListOfAll: "Parts list for all wirings",
+  listFor: "Parts list for",
+  allWirings: "All wirings",
+  onlyWiring: (name: string) => `Only “${name}”`,
+  servesEach:
+    "One installation for every wiring of the plan: of each part as many as the wiring that needs most, and the thickest shared cable.",
   tableOfParts: "Table of parts",
   counting: "Counting…",
   nothingIsWiredYetOrNoLabelIs: "Nothing is wired yet, or no label is complete: there is nothing to buy.",

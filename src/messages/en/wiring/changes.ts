@@ -71,8 +71,11 @@ export function stepWords(plan: Plan, { type, keys, inputId, portId, joints }: S
       return `Stow ${panels}.`;
     case "setUp":
       return `Set up ${panels}.`;
-    case "plug":
-      return `With the panels still covered and the isolator off, connect at ${port}: ${leads("to")}. Without an isolator, leave the last connector at the PV input open until it is measured.`;
+    case "plug": {
+      const between = joints.filter(({ minusOf, plusOf }) => minusOf !== null && plusOf !== null);
+      const jumper = between.length === 1 ? " Only one joint between panels is new: one lead joins them." : "";
+      return `With the panels still covered and the isolator off, connect at ${port}: ${leads("to")}. Without an isolator, leave the last connector at the PV input open until it is measured.${jumper}`;
+    }
     case "measure":
       return `Uncover. With the isolator at ${port} still off (or its last connector open), measure + to − of the array: no minus sign, and below ${maxPvWords(plan, { inputId, portId })}. Only then switch on.`;
   }

@@ -1,5 +1,4 @@
 export const comparisonTexts = {
-  nothingMoves: "nothing moves",
   wiringsCompared: "Wirings compared",
   wiringsComparedSideBySide: "Wirings compared, as a table",
   wiring: "Wiring",
@@ -14,9 +13,6 @@ export const comparisonTexts = {
   usedOfPiecesIn: (used: number, piecesIn: number) => `${used} of ${piecesIn}`,
   takenKwhKWhHarvest: (takenKwh: string) => `${takenKwh}\u00a0kWh harvest`,
   lowestInMonthTakenKwhKWh: (month: string, takenKwh: string) => `lowest in ${month}: ${takenKwh}\u00a0kWh`,
-  fromFromNameToToName: (fromName: string, toName: string) => `From “${fromName}” to “${toName}”:`,
-  harmfulCountOnTheWay: (harmfulCount: string) => `${harmfulCount} on the way`,
-  dangers: "Dangers",
 };
 
 export const firstStepsTexts = {

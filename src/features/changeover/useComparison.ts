@@ -50,7 +50,8 @@ export function useComparison(plan: Plan, here: Wiring, moment: Moment): Compare
         const outcome = await workerClient().ask(
           "judge",
           {
-            plan: { ...plan, wirings: [wiring] },
+            // parts have to do for every wiring of the same panels; a misplug is none of them
+            plan: job.misplug === null ? plan : { ...plan, wirings: [wiring] },
             wiringId: wiring.id,
             look: { sky: "brightNoon", moment, positionId },
           },
