@@ -22,6 +22,7 @@ import {
 import style from "./ledger.module.css";
 import { MarginBar } from "./MarginBar";
 import { asksNature, NatureAnswers } from "./NatureAnswers";
+import { decidingRecordC, RecordAnswers } from "./RecordAnswers";
 import { applyFix } from "./fixes";
 import { ledgerTexts } from "@/messages/en/checks/view";
 
@@ -122,6 +123,7 @@ function Line({ finding, place, search, sought }: LineProps) {
   const { id, level, rule, value, fixes } = finding;
   const light = (on: boolean) => desk.set({ litFinding: on ? id : null });
   const failing = isFailing(finding);
+  const decidedBy = decidingRecordC(finding);
   return (
     <li
       ref={line}
@@ -164,6 +166,11 @@ function Line({ finding, place, search, sought }: LineProps) {
       {asksNature(finding) && (
         <div className={style["extra"]}>
           <NatureAnswers subject={finding.subject} />
+        </div>
+      )}
+      {decidedBy !== null && (
+        <div className={style["extra"]}>
+          <RecordAnswers assumedC={decidedBy} />
         </div>
       )}
       {(finding.assumptions.length > 0 || failing) && (

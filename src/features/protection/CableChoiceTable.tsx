@@ -6,19 +6,23 @@ import { amount, lengthWords, matrixName, money, percent, sizeWords } from "@/me
 import { cableChoiceTexts } from "@/messages/en/protection/view";
 import style from "./protect.module.css";
 
-type Props = { readonly choice: CableChoice; readonly currency: string };
+type Props = {
+  readonly choice: CableChoice;
+  /** The PV input it leads to, by its short names. */ readonly to: string;
+  readonly currency: string;
+};
 
 /** The joined cable of one port, every size by every wiring of its panels: what it loses, weighs and costs, and what is too thin. */
-export function CableChoiceTable({ choice: { lengthMm, limitPct, wirings, sizes }, currency }: Props) {
+export function CableChoiceTable({ choice: { lengthMm, limitPct, wirings, sizes }, to, currency }: Props) {
   const system = useUnits();
   const shown = wirings.flatMap((wiring, k) => (wiring.isOverV ? [] : [{ wiring, k }]));
   return (
-    <Region title={cableChoiceTexts.title}>
+    <Region title={cableChoiceTexts.title(to)}>
       <p style={{ margin: "0 0 8px" }}>
         {cableChoiceTexts.intro(lengthWords(lengthMm, system), percent(limitPct))} {cableChoiceTexts.judgesOnly}
       </p>
       <Table
-        label={cableChoiceTexts.table}
+        label={cableChoiceTexts.table(to)}
         dense
         head={[
           cableChoiceTexts.sizeHead,

@@ -97,9 +97,14 @@ export function CablesSheet() {
               {cablesSheetTexts.aStarRecommendedSizeOnlyCables}
             </p>
           </Region>
-          {report.portArrays.map(({ inputId, portId, choice }) =>
+          {report.portArrays.map(({ inputId, portId, inputName, portName, choice }) =>
             choice === null ? null : (
-              <CableChoiceTable key={`${inputId}/${portId}`} choice={choice} currency={protect.currency} />
+              <CableChoiceTable
+                key={`${inputId}/${portId}`}
+                choice={choice}
+                to={`${shortName(inputName)}, ${shortName(portName)}`}
+                currency={protect.currency}
+              />
             ),
           )}
         </Box>

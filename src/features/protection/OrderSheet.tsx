@@ -35,6 +35,7 @@ export function OrderSheet() {
           <Region title={orderSheetTexts.disconnecting}>
             <Steps list={takingOff} />
           </Region>
+          <ChangeoverCard compared={compared} />
           <Region title={orderSheetTexts.waterAndWind}>
             <ul className={sheetStyle["steps"]}>
               {weatherChecks.map((check) => (
@@ -50,7 +51,6 @@ export function OrderSheet() {
           >
             <Steps list={connecting} />
           </Region>
-          <ChangeoverCard compared={compared} />
           <Region title={orderSheetTexts.workForALicensedElectrician}>
             {tradeRequired.map((words) => (
               <p key={words} style={{ display: "flex", gap: 8, margin: "0 0 8px" }}>

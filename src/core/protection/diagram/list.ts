@@ -1,4 +1,4 @@
-import { cableRulesOf, type ResolvedRun, sizeThatCounts, adapterPart } from "../cabling";
+import { cableRulesOf, type ResolvedRun, type RunPart, sizeThatCounts, adapterPart } from "../cabling";
 import { fuseAt, sameEnd, type Plan, type Wiring } from "../../plan";
 import { mustCarry, sizeNamed } from "../../engine/cable";
 import { joiningParts } from "../../engine/array";
@@ -21,48 +21,56 @@ export type ListLine = {
   readonly eachIsAssumed: boolean;
   readonly money: number;
   readonly weightKg: number;
-  /** Of a cable, and of what ends one; 0 of all else, mm². */ readonly areaMm2: number;
 };
 
 const defaultWastePct = 10;
 /** Cable is sold by the half metre, at best. */
 const cableStepM = 0.5;
 
-type Need = { readonly item: Item; readonly count: number; readonly areaMm2: number };
+/** So many of a part for one use. */
+export type Need = {
+  readonly item: Item;
+  readonly count: number;
+  readonly areaMm2: number;
+  /** Of a cable, what it is in the job. */ readonly part?: RunPart;
+};
 
-/** All parts that join the panels of a wiring to its inputs and batteries. */
-export function partsList(
+/** What is needed at one place: a PV input, a battery, or between the panels' own leads. */
+export type PlacedNeed = Need & { readonly place: string };
+
+/** All parts that join the panels of a wiring to its inputs and batteries, each where it belongs. */
+export function needsOf(
   plan: Plan,
   wiring: Wiring,
   portArrays: readonly PortArrayReport[],
   batteries: readonly BatteryReport[],
   shortLeads: number,
-): ListLine[] {
-  const needs = [
-    ...portArrays.flatMap((portArray) => needsOfPortArray(plan, wiring, portArray)),
-    ...batteries.flatMap((battery) => needsOfBattery(wiring, battery)),
-    ...(shortLeads > 0
-      ? [
-          {
-            item: { type: "extension", kindName: portArrays[0]?.chain.from.name ?? "" } as const,
-            count: shortLeads,
-            areaMm2: 4,
-          },
-        ]
-      : []),
+): readonly PlacedNeed[] {
+  const kindName = portArrays[0]?.chain.from.name ?? "";
+  const extensions: readonly Need[] =
+    shortLeads > 0 ? [{ item: { type: "extension", kindName }, count: shortLeads, areaMm2: 4 }] : [];
+  return [
+    ...portArrays.flatMap((portArray) =>
+      at(`${portArray.inputId}/${portArray.portId}`, needsOfPortArray(plan, wiring, portArray)),
+    ),
+    ...batteries.flatMap((battery) => at(`${battery.inputId} battery`, needsOfBattery(wiring, battery))),
+    ...at("between panels", extensions),
   ];
+}
+
+function at(place: string, needs: readonly Need[]): readonly PlacedNeed[] {
+  return needs.map((need) => ({ ...need, place }));
+}
+
+/** The same as a list: a line a part, however many uses it has. */
+export function partsList(plan: Plan, needs: readonly Need[]): ListLine[] {
   const byKey = new Map<string, Need>();
   for (const need of needs) {
     const key = keyOfItem(need.item);
     const before = byKey.get(key);
     byKey.set(key, before === undefined ? need : { ...before, count: before.count + need.count });
   }
-  return orderedLines([...byKey].map(([key, need]) => lineOf(plan, key, need)));
-}
-
-/** Lines as a list has them: cables first, what is small last. */
-export function orderedLines(lines: readonly ListLine[]): ListLine[] {
-  return [...lines].sort((a, b) => order(a) - order(b));
+  return [...byKey].map(([key, need]) => lineOf(plan, key, need)).sort((a, b) => order(a) - order(b));
 }
 
 const groupOrder: readonly ItemGroup[] = ["cables", "plugs", "fuses", "box", "small"];
@@ -71,7 +79,7 @@ function order({ group }: ListLine): number {
 }
 
 /** So many of a part, with what is bought to spare, what is there already, and what it costs. */
-export function lineOf(plan: Plan, key: string, { item, count, areaMm2 }: Need): ListLine {
+function lineOf(plan: Plan, key: string, { item, count, areaMm2 }: Need): ListLine {
   const { protect } = plan;
   const said = protect.prices.find(({ part }) => part === key);
   const unit = unitOf(item);
@@ -95,7 +103,6 @@ export function lineOf(plan: Plan, key: string, { item, count, areaMm2 }: Need):
     eachIsAssumed: (said?.each ?? null) === null,
     money: toBuy * each,
     weightKg: count * weightOf(item, areaMm2),
-    areaMm2,
   };
 }
 
@@ -195,13 +202,14 @@ function cableOf(run: ResolvedRun): Need[] {
   if (size === null) {
     if (run.ask === null || run.noSize === null) return [];
     const item: Item = { type: "noCable", part: run.part, noSize: run.noSize, mustCarryA: mustCarry(run.ask) };
-    return [{ item, count: 2 * metres, areaMm2: run.thickest?.size.areaMm2 ?? 0 }];
+    return [{ item, count: 2 * metres, areaMm2: run.thickest?.size.areaMm2 ?? 0, part: run.part }];
   }
   const { name, areaMm2 } = size.size;
   return (["red", "black"] as const).map((colour) => ({
     item: { type: "cable", size: name, colour },
     count: metres,
     areaMm2,
+    part: run.part,
   }));
 }
 

@@ -1,6 +1,6 @@
 import { type Change, type End, plainRun, type Plan, type Cable } from "../../plan";
 import { createSolveCache, solvableById } from "../../plan-model";
-import { chooseSize } from "../../engine/cable";
+import { chooseSize, sizeNamed } from "../../engine/cable";
 import { changed, demoPlan, createRandom, planWith, runs, randomPlan, withCopper } from "@/testing";
 import { jointOf } from "../cabling";
 import { conduitFor, boxFor } from "./box";
@@ -201,25 +201,29 @@ test("one list for all wirings has enough for each, whatever they are, and none 
     const whole = installationLines(other, reports);
     const metres = (lines: readonly ListLine[], fromMm2: number) =>
       lines.reduce(
-        (sum, { item, count, areaMm2 }) =>
-          sum + (item.type === "cable" && item.colour === "red" && areaMm2 >= fromMm2 ? count : 0),
+        (sum, { item, count }) =>
+          sum +
+          (item.type === "cable" && item.colour === "red" && (sizeNamed(item.size)?.areaMm2 ?? 0) >= fromMm2
+            ? count
+            : 0),
         0,
       );
     for (const { lines } of reports)
-      for (const { item, key, count, areaMm2 } of lines) {
-        if (item.type === "cable")
-          expect({ seed, key, enough: metres(whole, areaMm2) >= metres(lines, areaMm2) - 1e-9 }).toEqual({
-            seed,
-            key,
-            enough: true,
-          });
-        else if (!["switch", "box", "bar", "conduit"].includes(item.type))
-          expect({ seed, key, enough: (whole.find((line) => line.key === key)?.count ?? 0) >= count }).toEqual({
-            seed,
-            key,
-            enough: true,
-          });
+      for (const { item, key, count } of lines) {
+        const has =
+          item.type === "cable"
+            ? metres(whole, sizeNamed(item.size)?.areaMm2 ?? 0) - metres(lines, sizeNamed(item.size)?.areaMm2 ?? 0)
+            : ["switch", "box", "bar", "conduit"].includes(item.type)
+              ? 0
+              : (whole.find((line) => line.key === key)?.count ?? 0) - count;
+        expect({ seed, key, isEnough: has >= -1e-9 }).toEqual({ seed, key, isEnough: true });
       }
+    // at each PV input that any wiring feeds stands its own isolator
+    const isolators = (needs: (typeof reports)[number]["needs"]) =>
+      needs.flatMap(({ item, place }) => (item.type === "switch" ? [place] : []));
+    const places = new Set(reports.flatMap(({ needs }) => isolators(needs)));
+    const bought = whole.reduce((sum, { item, count }) => sum + (item.type === "switch" ? count : 0), 0);
+    expect({ seed, enough: bought >= places.size }).toEqual({ seed, enough: true });
     for (const { key } of whole) expect(reports.some(({ lines }) => lines.some((line) => line.key === key))).toBe(true);
     // one wiring alone: its own list
     const rounded = (lines: readonly ListLine[]) => lines.map(({ key, count }) => `${key} ${count.toFixed(6)}`).sort();

@@ -6,7 +6,7 @@ import { parkedIn, type SolvableWiring } from "../../plan-model";
 import { type Assembly, assemblyOf } from "./assembly";
 import { type BatteryReport, batteryReport } from "./battery-report";
 import { portArrayReport, type PortArrayReport } from "./port-array-report";
-import { type ListLine, partsList } from "./list";
+import { type ListLine, needsOf, partsList, type PlacedNeed } from "./list";
 
 /** Everything Protection tells of a wiring, worked out: what joins it, what that takes, and what it costs. Plain data. */
 export type ProtectReport = {
@@ -14,6 +14,7 @@ export type ProtectReport = {
   readonly assembly: Assembly;
   readonly portArrays: readonly PortArrayReport[];
   readonly batteries: readonly BatteryReport[];
+  /** Every part where it belongs, and the same as a list. */ readonly needs: readonly PlacedNeed[];
   readonly lines: readonly ListLine[];
   readonly money: Money;
   /** Cables whose length nobody has said. */ readonly assumedLengths: number;
@@ -40,7 +41,8 @@ export function protectReport(ready: SolvableWiring): ProtectReport {
   const batteries = (copper?.batteries ?? []).flatMap((run) =>
     run.to.type === "bank" ? [batteryReport(plan, run.to.inputId, run)] : [],
   );
-  const lines = partsList(plan, wiring, portArrays, batteries, leadsTooShort(plan, wiring, positions[0]?.id ?? ""));
+  const needs = needsOf(plan, wiring, portArrays, batteries, leadsTooShort(plan, wiring, positions[0]?.id ?? ""));
+  const lines = partsList(plan, needs);
   // a fuse that none fits is drawn too: it is missing
   const fused = new Set(
     portArrays.flatMap(({ branches }) =>
@@ -59,6 +61,7 @@ export function protectReport(ready: SolvableWiring): ProtectReport {
     }),
     portArrays,
     batteries,
+    needs,
     lines,
     money: moneyOf(plan, wiring, lines),
     assumedLengths: runs.filter(({ lengthBy }) => lengthBy === "assumed").length,

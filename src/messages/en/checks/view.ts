@@ -43,6 +43,10 @@ export const natureAnswersTexts = {
   neverExceed: "Never exceed",
 };
 
+export const recordAnswersTexts = {
+  question: "What is the coldest air ever recorded where the panels will be?",
+};
+
 export const verdictStripTexts = {
   fix: (words: string) => `Fix: ${words}`,
   verdict: "Verdict",

@@ -4,7 +4,7 @@ export const listSheetTexts = {
   allWirings: "All wirings",
   onlyWiring: (name: string) => `Only “${name}”`,
   servesEach:
-    "One installation for every wiring of the plan: of each part as many as the wiring that needs most, and the thickest shared cable.",
+    "One installation for every wiring of the plan. At each PV input it has of each part as many as the wiring that needs most there, and the thickest cable.",
   tableOfParts: "Table of parts",
   counting: "Counting…",
   nothingIsWiredYetOrNoLabelIs: "Nothing is wired yet, or no label is complete: there is nothing to buy.",

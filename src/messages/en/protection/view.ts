@@ -32,8 +32,8 @@ export const cableFormTexts = {
 };
 
 export const cableChoiceTexts = {
-  title: "Cable to the controller: size by wiring",
-  table: "Table of cable sizes and wirings",
+  title: (to: string) => `Cable to ${to}: size by wiring`,
+  table: (to: string) => `Table of cable sizes and wirings, ${to}`,
   intro: (length: string, limit: string) =>
     `From where the strings join to the PV input, ${length} one way, both conductors. Voltage drop in full sun, at most ${limit}.`,
   sizeHead: "Size",
