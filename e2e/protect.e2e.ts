@@ -43,7 +43,6 @@ e2eTest(
     await fields.type("Length, one way", "20");
     await fields.says("main", /Voltage drop in full sun[\d.]+\sV, [\d.]+\s% \(at most 3\.0\s%\)/);
     await fields.says("main", /In a year[\d.]+ kWh/);
-    await fields.says("main", /Thicker cable, or one more panel in series/);
     await fields.choose("Size", "2.5\u00a0mm²");
     await ledger.is("stop");
     await fields.says("main", /must carry 39\.41\sA .*; 2\.5\smm² can carry only [\d.]+\sA/);
@@ -59,6 +58,11 @@ e2eTest(
     await reload(page);
     await pressBox(page, "To the isolator");
     await fields.shows("Length, one way", "20");
+    // the whole way in one line, and sizes beside other wirings of the same panels
+    await page.$eval("#protection-tab-cables", (tab) => (tab as HTMLElement).click());
+    await fields.says("main", /Together, from the panels to [^]*[\d.]+\s% \(at most 3\.0\s%\)/);
+    await fields.says("main", /1S3P \(now\)[^]*2\.5\smm²too thin/);
+    await fields.says("main", /3S is not in the table: Voc [\d.]+\sV on the coldest dawn, above the max PV voltage/);
   },
 );
 

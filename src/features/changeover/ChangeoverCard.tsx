@@ -21,19 +21,21 @@ export function ChangeoverCard({ compared: { verdicts, misplugs } }: { readonly 
   if (to === undefined) return null;
   return (
     <Region title={changeoverTexts.changingOver}>
-      <ChoiceField
-        label={changeoverTexts.from(positionedName(plan, from))}
-        value={standKey(to)}
-        options={others.map((each) => ({ value: standKey(each), text: positionedName(plan, each) }))}
-        onChoice={setChosen}
-      />
-      <ChangeoverSteps
-        plan={plan}
-        from={from}
-        to={to}
-        verdicts={verdicts}
-        misplugs={misplugs.filter(({ toId }) => toId === to.wiring.id && toId !== wiring.id)}
-      />
+      <div data-testid="changeover">
+        <ChoiceField
+          label={changeoverTexts.from(positionedName(plan, from))}
+          value={standKey(to)}
+          options={others.map((each) => ({ value: standKey(each), text: positionedName(plan, each) }))}
+          onChoice={setChosen}
+        />
+        <ChangeoverSteps
+          plan={plan}
+          from={from}
+          to={to}
+          verdicts={verdicts}
+          misplugs={misplugs.filter(({ toId }) => toId === to.wiring.id && toId !== wiring.id)}
+        />
+      </div>
     </Region>
   );
 }

@@ -37,6 +37,9 @@ export function CableChoiceTable({ choice: { lengthMm, limitPct, wirings, sizes 
           ))}
         </tbody>
       </Table>
+      {sizes.some(({ fitsConnector }) => !fitsConnector) && (
+        <p className={style["note"]}>{cableChoiceTexts.noConnector}</p>
+      )}
       {wirings.map((wiring) =>
         wiring.isOverV && wiring.maxV !== null ? (
           <p key={wiringName(wiring)} className={style["note"]}>
@@ -54,10 +57,7 @@ function SizeRow({ size, columns, currency }: SizeRowProps) {
   const system = useUnits();
   return (
     <tr>
-      <th scope="row">
-        {sizeWords(size.name)}
-        {!size.fitsConnector && <div className={style["note"]}>{cableChoiceTexts.noConnector}</div>}
-      </th>
+      <th scope="row">{size.fitsConnector ? sizeWords(size.name) : cableChoiceTexts.tooThick(sizeWords(size.name))}</th>
       {columns.map((k) => {
         const cell = size.cells[k] ?? null;
         return (

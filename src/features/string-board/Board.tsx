@@ -1,7 +1,6 @@
 "use client";
 
 import { put } from "./move-commands";
-import { toggleShade } from "./stand-commands";
 import { Keyboard } from "lucide-react";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { portOf, type TileState } from "@/core/plan-model";
@@ -101,13 +100,6 @@ export function Board({ chosenPortArray, onChoosePortArray, around, mayGrow = tr
     },
     [latest, select, onChoosePortArray],
   );
-  const onSubstring = useCallback(
-    (key: PanelKey, k: number) => {
-      act((now) => toggleShade(now, key, k, substringsOf(partsOfKey(key).panelId)));
-    },
-    [act, substringsOf],
-  );
-
   /** The panels that move with one: all that are selected when it is among them. */
   const withSelected = useCallback(
     (key: PanelKey) => {
@@ -130,7 +122,7 @@ export function Board({ chosenPortArray, onChoosePortArray, around, mayGrow = tr
   }, [select]);
 
   const tiles: TileDrawing = useMemo(() => {
-    const draw = (tile: PanelRef, where: string, state: TileState | null, stand: Stand, onShelf = false) => {
+    const draw = (tile: PanelRef, where: string, state: TileState | null, stand: Stand) => {
       const kind = kinds.get(tile.panelId);
       if (kind === undefined) return null;
       const key = keyOf(tile);
@@ -146,12 +138,11 @@ export function Board({ chosenPortArray, onChoosePortArray, around, mayGrow = tr
           lit={litTiles.has(key)}
           where={where}
           onSelect={onSelect}
-          onSubstring={onShelf ? null : onSubstring}
         />
       );
     };
-    return { draw, drawOnShelf: (tile) => draw(tile, boardTexts.onTheShelf, null, lying, true) };
-  }, [kinds, selected, litTiles, onSelect, onSubstring]);
+    return { draw, drawOnShelf: (tile) => draw(tile, boardTexts.onTheShelf, null, lying) };
+  }, [kinds, selected, litTiles, onSelect]);
 
   // after a key the panel may stand elsewhere; the keyboard stays with it
   const follow = useRef<PanelKey | null>(null);

@@ -7,7 +7,6 @@ type Props = {
   readonly stand: Stand;
   readonly substrings: number;
   readonly bypassed: readonly boolean[];
-  readonly onSubstring?: (k: number) => void;
 };
 
 /** Pixels for a millimetre, and the room there is: a large house panel just fits. */
@@ -18,7 +17,7 @@ const assumedMm = { length: 1200, width: 550 } as const;
 const maxStripes = 24;
 
 /** A panel drawn to scale, its substrings as stripes: shaded ones hatched, bypassed ones crossed out. */
-export function TilePicture({ label, tile, stand, substrings, bypassed, onSubstring }: Props) {
+export function TilePicture({ label, tile, stand, substrings, bypassed }: Props) {
   const width = Math.max(least.width, Math.min(88, (label.lengthMm ?? assumedMm.length) * scale));
   const height = Math.max(least.height, Math.min(40, (label.widthMm ?? assumedMm.width) * scale));
   const shown = Math.min(substrings, maxStripes);
@@ -30,19 +29,7 @@ export function TilePicture({ label, tile, stand, substrings, bypassed, onSubstr
         const share = lightAt(stand.light, k, shown);
         const x = k * stripe;
         return (
-          <g
-            key={k}
-            onClick={
-              onSubstring === undefined
-                ? undefined
-                : (event) => {
-                    event.stopPropagation();
-                    onSubstring(Math.floor((k * substrings) / shown));
-                  }
-            }
-            style={{ cursor: onSubstring === undefined ? undefined : "pointer" }}
-            data-substring={k + 1}
-          >
+          <g key={k} data-substring={k + 1}>
             <rect
               x={x}
               y="0"

@@ -19,10 +19,9 @@ type Props = {
   readonly lit: boolean;
   readonly where: string;
   readonly onSelect: (key: PanelKey, more: boolean) => void;
-  readonly onSubstring: ((key: PanelKey, substring: number) => void) | null;
 };
 
-/** A panel on the board: press to select, drag to move, press a stripe to shade it. */
+/** A panel on the board: press to select, drag to move. Its cell groups are shaded by their buttons or by key, never by a press on it. */
 export const TileView = memo(function TileView({
   tile,
   stand,
@@ -33,7 +32,6 @@ export const TileView = memo(function TileView({
   lit,
   where,
   onSelect,
-  onSubstring,
 }: Props) {
   const key = keyOf(tile);
   const words = stateWords(tile, stand, state);
@@ -54,7 +52,6 @@ export const TileView = memo(function TileView({
           stand={stand}
           substrings={substrings}
           bypassed={state?.substrings.map((part) => part.bypassed) ?? []}
-          {...(onSubstring === null ? {} : { onSubstring: (k: number) => onSubstring(key, k) })}
         />
       </span>
       <span className={`num ${style["tileWords"]}`}>
@@ -81,8 +78,7 @@ function sameTile(a: Props, b: Props): boolean {
     a.selected === b.selected &&
     a.lit === b.lit &&
     a.where === b.where &&
-    a.onSelect === b.onSelect &&
-    a.onSubstring === b.onSubstring;
+    a.onSelect === b.onSelect;
   return alike && (a.state === b.state || stateKey(a.state) === stateKey(b.state));
 }
 
@@ -122,9 +118,9 @@ export function stateWords(tile: PanelRef, stand: Stand, state: TileState | null
     .join(", ");
 }
 
-/** The model's own short mark, out of "Mossgate MG-195, half-cut". */
+/** The model's own short mark, "MG-195" out of "Mossgate MG-195, half-cut"; a name that ends in no such mark stands whole. */
 export function tileName(name: string): string {
-  const head = shortName(name);
-  const words = head.trim().split(/\s+/);
-  return words.length > 1 ? (words[words.length - 1] as string) : head;
+  const head = shortName(name).trim();
+  const last = head.split(/\s+/).at(-1) ?? head;
+  return /\d/.test(last) ? last : head;
 }

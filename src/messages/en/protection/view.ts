@@ -44,7 +44,8 @@ export const cableChoiceTexts = {
   tooThin: "too thin",
   tooMuch: (drop: string) => `${drop}: too much`,
   enough: (drop: string) => `✓ ${drop}`,
-  noConnector: "too thick for PV connectors: needs a combiner box or a terminal block",
+  tooThick: (size: string) => `${size} ▲`,
+  noConnector: "▲ Does not fit PV connectors: end it in a combiner box or a terminal block.",
   overVolts: (wiring: string, volts: string, maxV: string) =>
     `${wiring} is not in the table: Voc ${volts} on the coldest dawn, above the max PV voltage of ${maxV}.`,
   about: "about ",
