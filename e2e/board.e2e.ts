@@ -146,6 +146,18 @@ e2eTest(
   },
 );
 
+e2eTest("more in series than lie on the shelf: they are taken from the other PV input by one press", async (visit) => {
+  const { board, fields } = await visit.open(`${await visit.plan()}/wiring`);
+  await fields.press("Haybarn Loft, power station: PV 1, low voltage");
+  await fields.choose("Panel", "Mossgate MG-195, half-cut");
+  await fields.says("[aria-label='Strings to add']", /more than are free/);
+  await fields.press("Take 2 from the other PV inputs and wire these strings");
+  await board.stands("station/low: roof.3-roof.4");
+  await board.stands("station/high: roof.1-roof.2");
+  await fields.press("Undo");
+  await board.stands(home);
+});
+
 e2eTest("a second press that comes before the first is drawn is not lost", async ({ open, plan }) => {
   const { page, board, fields } = await open(`${await plan()}/wiring`);
   const twice = (name: string) =>

@@ -119,14 +119,21 @@ type WaitingProps = {
 /** What is asked for, what it takes, and the press that does it. */
 function Waiting({ board, act, filling, onDone }: WaitingProps) {
   const { lacks } = fillPortArray(board.plan, board.wiring, filling);
-  const lay = () => {
-    act((now) => fill(now, filling, lacks));
+  const taking = { ...filling, takesOthers: true };
+  const { borrowed, lacks: stillLacks } = fillPortArray(board.plan, board.wiring, taking);
+  const lay = (what: typeof taking | typeof filling, more: number) => {
+    act((now) => fill(now, what, more));
     onDone();
   };
   return (
     <div role="group" aria-label={fillPortArrayTexts.stringsToAdd} className={style["waiting"]}>
       <span>{fillWords(board, filling)}.</span>
-      <TextButton look="amber" onClick={lay}>
+      {lacks > 0 && borrowed.length > 0 && stillLacks === 0 && (
+        <TextButton look="amber" onClick={() => lay(taking, 0)}>
+          {fillPortArrayTexts.takeFromOthers(borrowed.length)}
+        </TextButton>
+      )}
+      <TextButton look="amber" onClick={() => lay(filling, lacks)}>
         {lacks > 0 ? fillPortArrayTexts.addLacksToThePlanAndWireThese(lacks) : fillPortArrayTexts.wireTheseStrings}
       </TextButton>
       <TextButton look="plain" onClick={onDone}>

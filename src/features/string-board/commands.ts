@@ -129,7 +129,7 @@ export function copy(board: Board, key: PanelKey): Outcome {
 
 /** What filling a port array with equal strings takes, in words: how many, whether so many are free, and what goes to the shelf. */
 export function fillWords({ plan, wiring }: Board, filling: Filling): string {
-  const { lacks, shelved } = fillPortArray(plan, wiring, filling);
+  const { lacks, borrowed, shelved } = fillPortArray(plan, wiring, filling);
   const nameOf = (panelId: string) => panelName(plan.panels.find(({ id }) => id === panelId));
   const { panelId, series, strings } = filling;
   const goes = [...new Set(shelved.map((tile) => tile.panelId))].map(
@@ -142,6 +142,7 @@ export function fillWords({ plan, wiring }: Board, filling: Filling): string {
       series * strings,
       nameOf(panelId),
     ),
+    ...(borrowed.length > 0 ? [commandsTexts.borrowedFromOthers(borrowed.length)] : []),
     ...(lacks > 0 ? [commandsTexts.lacksMoreThanAreFree(lacks)] : []),
     ...(goes.length > 0 ? [commandsTexts.goesToTheShelf(goes.join(", "))] : []),
   ].join(", ");

@@ -22,6 +22,7 @@ export const fillPortArrayTexts = {
   stringsInParallelHelp: "Equal strings in parallel, + to +. Currents add; voltage stays that of one string.",
   stringsToAdd: "Strings to add",
   addLacksToThePlanAndWireThese: (lacks: number) => `Add ${lacks} more to the plan and wire these strings`,
+  takeFromOthers: (count: number) => `Take ${count} from the other PV inputs and wire these strings`,
   wireTheseStrings: "Wire these strings",
   cancel: "Cancel",
   hereHereFreeOnTheShelf: (here: number, free: number) => `${here} here, ${free} on the shelf`,
@@ -128,6 +129,7 @@ export const commandsTexts = {
   stringCopiedBelowAmpsAdd: "String copied below: amps add.",
   seriesInSeriesStringsInParallel: (series: number, strings: string, needed: number, nameOf: string) =>
     `${series} in series × ${strings} in parallel needs ${needed} × ${nameOf}`,
+  borrowedFromOthers: (count: number) => `${count} of them from the other PV inputs`,
   lacksMoreThanAreFree: (lacks: number) => `${lacks} more than are free`,
   goesToTheShelf: (goes: string) => `${goes} to the shelf`,
   blockingDiodeRemovedFromThe: "Blocking diode removed from the string.",
