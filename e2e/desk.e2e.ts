@@ -164,6 +164,22 @@ e2eTest(
   },
 );
 
+e2eTest("a record low that nobody said is asked in the line that it decides, and a press answers it", async (visit) => {
+  const { page, fields, ledger } = await visit.open(`${await visit.plan()}/wiring`);
+  await (await fields.named("Record low")).focus();
+  await page.keyboard.down("Control");
+  await page.keyboard.press("a");
+  await page.keyboard.up("Control");
+  await page.keyboard.press("Delete");
+  await page.keyboard.press("Tab");
+  await ledger.is("stop");
+  await fields.press("Checks");
+  await ledger.line("coldVoc", /What is the coldest air ever recorded[^]*Assumed: record low/);
+  await fields.press("−10\u00a0°C");
+  await ledger.is("good");
+  await fields.shows("Record low", "-10");
+});
+
 e2eTest("a limit that ports share is typed in, and judged over all of them", async ({ open, plan }) => {
   const { fields, ledger } = await open(`${await plan()}/controller`);
   await fields.type("Max power together", "600");

@@ -12,8 +12,10 @@ import style from "./ledger.module.css";
 const offeredC = [-30, -20, -10, 0] as const;
 
 /** The record low that somebody assumed, where it decides that a finding does not pass; null elsewhere. */
-export function decidingRecordC({ rule, level, assumptions }: Finding): number | null {
-  if (rule !== "coldVoc" || passes(level) || level === "open") return null;
+export function decidingRecordC({ reason, level, assumptions }: Finding): number | null {
+  if (reason.type !== "coldVoc" || passes(level) || level === "open") return null;
+  // volts that are too many in any weather wait for no record
+  if (reason.labelV > reason.ceilingV) return null;
   const assumed = assumptions.find(({ type }) => type === "recordLow");
   return assumed?.type === "recordLow" ? assumed.valueC : null;
 }
@@ -26,11 +28,7 @@ export function RecordAnswers({ assumedC }: { readonly assumedC: number }) {
     <div role="group" aria-label={recordAnswersTexts.question} className={style["answers"]}>
       <span className={style["small"]}>{recordAnswersTexts.question}</span>
       {[assumedC, ...offeredC.filter((offered) => offered > assumedC)].map((lowC) => (
-        <TextButton
-          key={lowC}
-          look="amber"
-          onClick={() => desk.change({ type: "setSite", patch: { recordLowC: lowC } })}
-        >
+        <TextButton key={lowC} onClick={() => desk.change({ type: "setSite", patch: { recordLowC: lowC } })}>
           {given(lowC, "°C", system)}
         </TextButton>
       ))}

@@ -1,4 +1,4 @@
-import { type SizedRun } from "../../engine/cable";
+import { chooseSize, dropLimitOf, type SizedRun } from "../../engine/cable";
 import { batteryFuseA, brightSkyFactor, continuousFor } from "../../engine/fuse";
 import { type End, fuseAt, type ProtectiveDevice, type Plan } from "../../plan";
 import { keyOf, type PortArray, type PvString, tilesOf, usedIn } from "../../engine/array";
@@ -74,11 +74,27 @@ export function runsOfPortArray(
             faultA === null ? null : Math.max(faultA, ...inOthers.map(unfused)),
           );
         });
-  return [
+  return withinWholeDrop([
     ...ofStrings,
     run("trunk", junction, isolator, whole, null),
     run("tail", isolator, { type: "port", ...port }, whole, null),
-  ];
+  ]);
+}
+
+/**
+ * Cables one behind another, each advised so that all together lose no more than one of them may: the drop that is allowed is shared out
+ * by length. Where no size loses so little, the size that would do alone stays advised.
+ */
+function withinWholeDrop(runs: readonly ResolvedRun[]): ResolvedRun[] {
+  const longest = Math.max(0, ...runs.filter(({ part }) => part === "string").map(({ lengthMm }) => lengthMm));
+  const lengthOf = ({ part, lengthMm }: ResolvedRun) => (part === "string" ? longest : lengthMm);
+  const whole = runs.filter(({ part }) => part !== "string").reduce((sum, run) => sum + run.lengthMm, longest);
+  return runs.map((run) => {
+    if (run.ask === null || whole === 0) return run;
+    const maxDropPct = (dropLimitOf(run.ask) * lengthOf(run)) / whole;
+    const advised = chooseSize({ ...run.ask, maxDropPct });
+    return typeof advised === "string" ? run : { ...run, advised };
+  });
 }
 
 /** The amps of a part, its short-circuit current raised to the most there is elsewhere. */

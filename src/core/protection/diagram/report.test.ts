@@ -128,6 +128,35 @@ test("whatever four alike panels give: half the amps at twice the volts lose a q
   }
 });
 
+test("cables that are advised lose together no more than one of them may, wherever sizes allow it", () => {
+  let judged = 0;
+  for (let seed = 1; seed <= runs(20); seed++) {
+    const draw = createRandom(seed);
+    const plan = withCopper(randomPlan(seed), draw);
+    const bare = {
+      ...plan,
+      wirings: plan.wirings.map((wiring) => ({
+        ...wiring,
+        runs: wiring.runs.map((each) => ({ ...each, size: null })),
+      })),
+    };
+    for (const { runs: cables, drop } of reportOf(bare).portArrays) {
+      if (drop === null) continue;
+      const limitOf = (part: string) => cables.find((cable) => cable.part === part)?.ask?.maxDropPct;
+      expect(limitOf("trunk")).toBe(bare.protect.maxDropPct ?? 3);
+      // where even the thickest of the table loses more than its share by length there is nothing to advise
+      const isLost = cables.some(
+        ({ noSize, thickest, lengthMm }) =>
+          noSize !== null || (thickest?.dropPct ?? 0) > (drop.limitPct * lengthMm) / drop.lengthMm,
+      );
+      if (isLost) continue;
+      judged += 1;
+      expect({ seed, share: drop.dropPct / drop.limitPct <= 1 + 1e-9 }).toEqual({ seed, share: true });
+    }
+  }
+  expect(judged).toBeGreaterThan(5);
+});
+
 test("diodes are told with what they save in the dark and cost in the light", () => {
   const { diodes } = reportOf(laid).portArrays[0] ?? {};
   // about 0.45 V of 30 V in each of three strings

@@ -353,8 +353,8 @@ test("what terminals take, let back or join is asked once cables are chosen, and
     return ["terminal tail", "terminal battery", "backfeed", "positive"].map(about);
   };
   const nobody = { pvMm2: null, batteryMm2: null, backfeed: null, joins: null };
-  // 6 mm² in the sun at 66 °C can carry 47.9 A, the battery's fuse is of 50 A; 10 mm² can carry 66
-  expect(told(nobody)).toEqual(["open", "open", "open", undefined]);
+  // the 10 mm² that are advised can carry 66 A in the sun at 66 °C, and the battery's fuse is of 50 A; thin is asked below
+  expect(told(nobody)).toEqual(["open", "open", "good", undefined]);
   const from = { type: "string", stringId: "r1" } as const;
   const to = { type: "junction", inputId: "press", portId: "pv" } as const;
   const thin: Change = {
