@@ -83,6 +83,16 @@ test.each<[string, Setting, unknown]>([
     { series: 2, strings: 1, port: { minV: null, batteryV: 25.6, wakeMarginV: 5, stayMarginV: 1 } },
     ["note", "littleComfort"],
   ],
+  [
+    "more volts would not stay under the max PV voltage, so none are asked for",
+    { series: 2, strings: 1, port: { minV: null, maxV: 60, batteryV: 25.6, wakeMarginV: 5, stayMarginV: 1 } },
+    ["good", "clear"],
+  ],
+  [
+    "a PWM controller holds the array at its battery's volts: more bring nothing",
+    { series: 2, strings: 1, port: { minV: null, conversion: "pwm", batteryV: 25.6, wakeMarginV: 5, stayMarginV: 1 } },
+    ["good", "clear"],
+  ],
   ["no floor stated", { series: 1, strings: 1, port: { minV: null } }, ["note", "noFloor"]],
 ])("hottest running volts: %s", (_, setting, expected) => {
   expect(levelAndOutcome(finding("hotVmp", setting))).toEqual(expected);

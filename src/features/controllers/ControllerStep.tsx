@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { FilePlus2 } from "lucide-react";
+import { Copy, FilePlus2 } from "lucide-react";
 import { useState } from "react";
 import { type ApiClient } from "@/api";
 import { portWindow } from "@/core/engine/pv-input";
@@ -25,6 +25,7 @@ import { counted } from "@/messages/en";
 import { type DeviceEditor } from "./device-editor";
 import { DeviceForm } from "./DeviceForm";
 import { inputKindWords } from "./fields";
+import { numberedName } from "./numbered-name";
 import { controllerStepTexts } from "@/messages/en/controllers/view";
 import { TermHelp } from "@/features/glossary";
 import { commonTexts } from "@/messages/en/common/view";
@@ -46,9 +47,10 @@ export function ControllerStep() {
   const ports = chosen?.device.ports ?? [];
   const port = ports.find((candidate) => candidate.id === portId) ?? ports[0];
 
-  const add = (device: DeviceSheet, libraryId: string | null) => {
+  const add = (sheet: DeviceSheet, libraryId: string | null) => {
     const id = newId();
-    desk.change({ type: "addInput", id, libraryId, device });
+    const names = desk.now().history.present.inputs.map(({ device }) => device.name);
+    desk.change({ type: "addInput", id, libraryId, device: { ...sheet, name: numberedName(sheet.name, names) } });
     setChosenId(id);
   };
 
@@ -115,7 +117,18 @@ export function ControllerStep() {
           {chosen !== undefined && port !== undefined && (
             <Region
               title={controllerStepTexts.dataSheet}
-              aside={<KeepInLibrary keep={() => library.keep(chosen.device)} />}
+              aside={
+                <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", justifyContent: "flex-end" }}>
+                  <Button
+                    size="small"
+                    startIcon={<Copy size={16} />}
+                    onClick={() => add(chosen.device, chosen.libraryId)}
+                  >
+                    {controllerStepTexts.copyThisController}
+                  </Button>
+                  <KeepInLibrary keep={() => library.keep(chosen.device)} />
+                </Box>
+              }
             >
               <ReadFrom from={chosen.device.readFrom} />
               <DeviceForm

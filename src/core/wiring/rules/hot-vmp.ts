@@ -83,7 +83,7 @@ export function hotVmp(context: PortArrayContext): RuleOutcome<HotVmpReason> {
     wakeV: wakingV,
     batteryV: port.batteryV,
   };
-  const { level, outcome } = grade(facts);
+  const { level, outcome } = grade(facts, canHaveComfort(context, hotVmpV));
   // with nothing connected it must wake, and running it must stay on: each is told with its own volts
   const [judgedV, limitV] =
     outcome === "neverWakes"
@@ -106,12 +106,22 @@ function cableAssumed({ copper, clear, reached }: PortArrayContext): Assumption[
   return copper.cables === null ? [] : [{ type: "cableDrop", volts: Math.max(0, volts) }];
 }
 
-function grade(facts: HotVmpFacts): { level: Level; outcome: HotVmpFactsOutcome } {
+/**
+ * Whether more volts over the battery would help, and may be had: a PWM controller holds the array at its battery's volts, and an array of
+ * the same shape must stay under the max PV voltage on the coldest dawn.
+ */
+function canHaveComfort({ port, tracking, clear }: PortArrayContext, hotVmpV: number): boolean {
+  if (port.batteryV === null || tracking.type === "pwm" || hotVmpV <= 0) return false;
+  const coldV = ((port.batteryV + comfortV) * clear.coldDawn.array.vocV) / hotVmpV;
+  return port.maxV === null || coldV <= port.maxV;
+}
+
+function grade(facts: HotVmpFacts, isComfortAsked: boolean): { level: Level; outcome: HotVmpFactsOutcome } {
   if (facts.hotVocV <= facts.wakeV) return { level: "stop", outcome: "neverWakes" };
   if (facts.hotVmpV < facts.floorV) return { level: "care", outcome: "below" };
   if (facts.hotVmpV < facts.wakeV) return { level: "note", outcome: "belowWake" };
   if (facts.hotVmpV < facts.floorV * (1 + nearFloorPct / 100)) return { level: "note", outcome: "nearFloor" };
-  if (facts.batteryV !== null && facts.hotVmpV < facts.batteryV + comfortV)
+  if (isComfortAsked && facts.batteryV !== null && facts.hotVmpV < facts.batteryV + comfortV)
     return { level: "note", outcome: "littleComfort" };
   return { level: "good", outcome: "clear" };
 }

@@ -1,4 +1,5 @@
 export const controllerStepTexts = {
+  copyThisController: "Copy this controller",
   copyTheDataSheetLineByLineEach:
     "Copy the data sheet line by line. Each line is explained here when you reach it; the window is drawn while you type.",
   inThisPlan: "In this plan",
