@@ -12,6 +12,10 @@ e2eTest("a plan is asked for once, and one that is none has no page", async ({ o
   page.on("request", (request) => asked.push(`${request.method()} ${new URL(request.url()).pathname}`));
   await page.reload({ waitUntil: "networkidle0" });
   await fields.says("h1", /The Lantern.*: Need/);
+  // the tab names the plan and the step, at the first step and at the next
+  expect(await page.title()).toBe("The Lantern: travelling print workshop: Need");
+  await fields.chord("Alt", "Digit5");
+  await page.waitForFunction(() => document.title === "The Lantern: travelling print workshop: Wiring");
   const id = address.split("/").at(-1) ?? "";
   expect(asked.filter((each) => each === `GET /api/plans/${id}`).length).toBe(1);
   const status = async (at: string) => (await fetch(`${server.url}${at}`)).status;

@@ -36,6 +36,7 @@ export { overFigures, Table } from "./Table";
 export { TextButton } from "./TextButton";
 export { TextLine } from "./TextLine";
 export { Units, UnitSwitch, useUnits } from "./UnitChoice";
+export { useDocumentTitle } from "./useDocumentTitle";
 export { useHash } from "./useHash";
 export { useWidth } from "./useWidth";
 export { useAfterPaint } from "./useAfterPaint";

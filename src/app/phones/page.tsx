@@ -5,6 +5,8 @@ import { isPhone, phonesState } from "@/server/http";
 
 export const dynamic = "force-dynamic";
 
+export const metadata = { title: "Phones: Golden Array" };
+
 export default async function PhonesPage() {
   if (isPhone(await headers())) return <PhonesView opened="seenFromPhone" />;
   const state = phonesState();

@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import { useParams, useRouter } from "next/navigation";
 import { type ReactNode, useEffect, useRef } from "react";
-import { ReadyMark } from "@/ui";
+import { ReadyMark, useDocumentTitle } from "@/ui";
 import { Conflict, Notice } from "./Conflict";
 import { DeskHeader } from "./DeskHeader";
 import { UnsavedDrafts } from "./UnsavedDrafts";
@@ -19,6 +19,8 @@ import { deskFrameTexts } from "@/messages/en/plan-session/view";
 export function DeskFrame({ verdict, children }: { verdict: ReactNode; children: ReactNode }) {
   const current = useCurrentStep();
   const name = useDeskState((state) => state.history.present.name);
+  const heading = deskFrameTexts.planAndStep(name, current.name);
+  useDocumentTitle(heading);
   useStepKeys();
   useActions(() => [
     { of: deskFrameTexts.thisStep, words: deskFrameTexts.print, press: "Ctrl P", run: () => window.print() },
@@ -48,7 +50,7 @@ export function DeskFrame({ verdict, children }: { verdict: ReactNode; children:
           {verdict}
         </Box>
         <Box component="main" id="step" tabIndex={-1} sx={{ flex: 1, p: { xs: 1, md: 2 }, outline: "none" }}>
-          <h1 className="visually-hidden">{`${name}: ${current.name}`}</h1>
+          <h1 className="visually-hidden">{heading}</h1>
           {children}
         </Box>
         <Notice />

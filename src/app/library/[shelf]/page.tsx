@@ -6,6 +6,8 @@ import { TroublePage } from "@/app/TroublePage";
 
 export const dynamic = "force-dynamic";
 
+export const metadata = { title: "Library: Golden Array" };
+
 export default async function LibraryPage({ params }: { params: Promise<{ shelf: string }> }) {
   const { shelf } = await params;
   if (shelf !== "panels" && shelf !== "inputs") notFound();

@@ -19,6 +19,7 @@ export const conflictViewTexts = {
 };
 
 export const deskFrameTexts = {
+  planAndStep: (plan: string, step: string) => `${plan}: ${step}`,
   thisStep: "This step",
   print: "Print",
   skipToTheStep: "Skip to the step",
