@@ -77,6 +77,13 @@ function globalStyles(t: LightTokens) {
       clipPath: "inset(50%)",
       whiteSpace: "nowrap",
     },
+    "@media (forced-colors: active)": {
+      "[aria-pressed='true'], [aria-selected='true'], [aria-current]:not([aria-current='false'])": {
+        forcedColorAdjust: "none",
+        background: "Highlight",
+        color: "HighlightText",
+      },
+    },
     "@media (prefers-reduced-motion: reduce)": { "*": { animation: "none !important", transition: "none !important" } },
   } as const;
 }

@@ -34,7 +34,13 @@ export function themeOf(light: Light): Theme {
       body2: { fontSize: "0.875rem", lineHeight: 1.4 },
     },
     components: {
-      MuiButtonBase: { defaultProps: { disableRipple: true } },
+      MuiButtonBase: {
+        defaultProps: { disableRipple: true },
+        // the base takes the outline away, and with it the only sign of the keyboard's focus
+        styleOverrides: { root: { "&:focus-visible": { outline: `3px solid ${t.amberDeep}`, outlineOffset: 2 } } },
+      },
+      // under 16 px a phone's browser enlarges the page at every field
+      MuiInputBase: { styleOverrides: { root: { "@media (pointer: coarse)": { fontSize: "1rem" } } } },
       MuiButton: {
         defaultProps: { disableElevation: true, color: "primary" },
         styleOverrides: {

@@ -73,7 +73,8 @@ const wrench = <Wrench size={15} aria-hidden />;
 const Headline = memo(function Headline({ level, word, sentence, fix, onFix, asked, counts, onLedger }: HeadlineProps) {
   return (
     <>
-      <div className={style["word"]}>
+      {/* said first, and again only when it changes */}
+      <div role="status" className={style["word"]}>
         <LevelMark level={level} size={26} />
         <strong style={{ color: levelColour(level) }}>{word}</strong>
       </div>

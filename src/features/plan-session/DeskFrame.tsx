@@ -37,6 +37,7 @@ export function DeskFrame({ verdict, children }: { verdict: ReactNode; children:
           sx={{
             position: "absolute",
             left: -9999,
+            color: "var(--ink)",
             "&:focus": { left: 8, top: 8, zIndex: 2000, bgcolor: "var(--sheet)", p: 1 },
           }}
         >
