@@ -27,7 +27,10 @@ e2eTest("a finding lights the panels it speaks of, and a panel shows what it doe
   await page.click("[data-tile='roof.1'] [data-substring='2']");
   await page.waitForSelector("[data-tile='roof.1'][aria-pressed=true]");
   await fields.press("Shade cell group 2");
-  await fields.says("[data-testid=board-reading]", /1 cell group shaded.*1 of 2 cell groups bypassed/);
+  await fields.says(
+    "[data-testid=board-reading]",
+    /1 cell group shaded.*1 of 2 cell groups bypassed.*The shade costs \d+\sW of \d+\sW/,
+  );
 });
 
 e2eTest(

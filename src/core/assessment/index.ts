@@ -8,6 +8,7 @@ export {
   type TileStates,
   type ViewState,
 } from "./views";
+export { type ShadeCost, shadeCost } from "./shade-cost";
 export { judgeMisplugs, judgedMisplug, type JudgedMisplug } from "./misplugs";
 export {
   type Finding,

@@ -1,9 +1,10 @@
-import { changed, findingIn, mixedPlan, string, stood, verdictOn } from "@/testing";
+import { changed, findingIn, mixedPlan, planWith, string, stood, verdictOn } from "@/testing";
 import { type Change, type Plan } from "../plan";
 import { allOut, lying } from "../engine/array";
 import { facingOf, lightOnPlane } from "../engine/light";
-import { namedSky } from "../engine/sky";
+import { equinoxNoon, namedSky } from "../engine/sky";
 import { assess, judgeAll } from "./assess";
+import { shadeCost } from "./shade-cost";
 import { solvableById } from "../plan-model";
 
 /** Three strings side by side of the 195 W panel; the third is of one panel only. */
@@ -121,4 +122,17 @@ test("a standard makes a verdict more careful, never less: the strict one fuses 
   const strict = changed(rated, { type: "setStandards", patch: { fuse: "strict", coldVolts: "coefficient" } });
   expect([findingIn(rated, "fuses").level, findingIn(strict, "fuses").level]).toEqual(["note", "care"]);
   expect(findingIn(strict, "coldVoc").value).toEqual(findingIn(rated, "coldVoc").value);
+});
+
+test("what shade costs is the difference to the same plan in full light, and nothing is said where no panel is shaded", () => {
+  const plan = planWith({ series: 4, strings: 1 });
+  const look = { sky: "brightNoon", moment: equinoxNoon, positionId: null } as const;
+  const costOf = (of: Plan) => shadeCost(solvableById(of, "wiring-1"), look);
+  expect(costOf(plan)).toBeNull();
+  const shaded = stood(plan, ["p.2", { light: [0.15] }]);
+  const cost = costOf(shaded);
+  const wattsOf = (of: Plan) => verdictOn(of).takenW.brightNoon;
+  expect(cost?.withW).toBeCloseTo(wattsOf(shaded), 6);
+  expect(cost?.withoutW).toBeCloseTo(wattsOf(plan), 6);
+  expect((cost?.withoutW ?? 0) - (cost?.withW ?? 0)).toBeGreaterThan(100);
 });

@@ -28,7 +28,7 @@ export function startJudge(desk: Desk, mail: Pick<WorkerClient, "ask" | "cancel"
         notice: judgeTexts.couldNotCalculateTheVerdict(outcome.message),
       });
     const { plan, wiringId, look } = input;
-    const { assessment, tiles } = outcome.value;
+    const { assessment, tiles, shade } = outcome.value;
     const searching = known === null && wantsFixes(assessment);
     const judgement: Judgement = {
       plan,
@@ -37,6 +37,7 @@ export function startJudge(desk: Desk, mail: Pick<WorkerClient, "ask" | "cancel"
       positionId: look.positionId ?? "",
       assessment: withFixesOf(assessment, known),
       tiles,
+      shade,
       fixes: searching ? "searching" : "found",
       tried: 0,
     };

@@ -1,5 +1,5 @@
 import { type Plan } from "@/core/plan";
-import { type Assessment, type TileStates } from "@/core/assessment";
+import { type Assessment, type ShadeCost, type TileStates } from "@/core/assessment";
 import { type SkyName } from "@/core/engine/sky";
 
 /** What is known of one revision of the document. It grows as answers come; a newer revision replaces it whole. */
@@ -11,6 +11,7 @@ export type Judgement = {
   readonly sky: SkyName;
   readonly positionId: string;
   readonly tiles: TileStates;
+  readonly shade: ShadeCost | null;
   readonly fixes: "searching" | "found";
   /** Wirings tried so far, when the search takes long enough to say so. */
   readonly tried: number;

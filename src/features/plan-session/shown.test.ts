@@ -21,6 +21,7 @@ function harness() {
         sky: desk.now().sky,
         positionId: "parked",
         tiles: {},
+        shade: null,
         fixes: "found",
         tried: 0,
       } satisfies Judgement,

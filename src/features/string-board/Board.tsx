@@ -261,6 +261,7 @@ export function Board({ chosenPortArray, onChoosePortArray, around, mayGrow = tr
               states={states}
               selected={selected}
               skyName={skyWords[judgement?.sky ?? sky]}
+              shade={judgement?.shade ?? null}
             />
             <div role="status" aria-live="polite" data-testid="board-said" className={style["said"]}>
               {said}

@@ -1,8 +1,9 @@
 "use client";
 
 import { type RefObject, useEffect, useState } from "react";
-import { type TileStates } from "@/core/assessment";
+import { type ShadeCost, type TileStates } from "@/core/assessment";
 import { keyOf, locate, standOf, type PanelKey } from "@/core/engine/array";
+import { amount } from "@/messages/en";
 import style from "./board.module.css";
 import { type Board, tilesByKey, tileWords } from "./commands";
 import { stateWords } from "./TileView";
@@ -14,17 +15,23 @@ type Props = {
   readonly states: TileStates | null;
   readonly selected: readonly PanelKey[];
   readonly skyName: string;
+  readonly shade: ShadeCost | null;
 };
 
 /** What the panel pointed at, in focus or selected is doing at the running point: the board's own meter. */
-export function Readout({ holder, board, states, selected, skyName }: Props) {
+export function Readout({ holder, board, states, selected, skyName, shade }: Props) {
   const pointed = usePointedTile(holder);
   const key = pointed ?? (selected.length === 1 ? selected[0] : undefined);
+  const cost =
+    shade === null
+      ? ""
+      : readoutTexts.shadeCosts(amount(shade.withoutW - shade.withW, "W"), amount(shade.withoutW, "W"), skyName);
   const [tile] = key === undefined ? [] : tilesByKey(board, [key]);
   if (tile === undefined)
     return (
       <div data-testid="board-reading" className={style["reading"]}>
         {readoutTexts.pointAtAPanelToSeeItsValuesPress}
+        {cost}
       </div>
     );
   const wired = locate(board.wiring.portArrays, keyOf(tile)) !== null;
@@ -35,6 +42,7 @@ export function Readout({ holder, board, states, selected, skyName }: Props) {
       {wired
         ? ` · ${skyName}: ${stateWords(tile, standOf(board.position, tile), state)}`
         : readoutTexts.onTheShelfNotWired}
+      {cost}
     </div>
   );
 }

@@ -100,6 +100,7 @@ test("the first fix is applied to what is on the board, once, and never to a pla
         sky: "brightNoon",
         positionId: "pose-1",
         tiles: {},
+        shade: null,
         fixes: "found",
         tried: 0,
         assessment: {

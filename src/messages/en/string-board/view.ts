@@ -75,6 +75,7 @@ export const readoutTexts = {
   pointAtAPanelToSeeItsValuesPress:
     "Point at a panel to see its values. Press it to move, shade, tilt or stow it; drag it; or use its keys (?).",
   onTheShelfNotWired: " · on the shelf, not wired",
+  shadeCosts: (lost: string, whole: string, sky: string) => ` · The shade costs ${lost} of ${whole} (${sky}).`,
 };
 
 export const stringsViewTexts = {
