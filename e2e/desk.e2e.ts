@@ -167,25 +167,6 @@ e2eTest(
   },
 );
 
-e2eTest("a record low that nobody said is asked in the line that it decides, and a press answers it", async (visit) => {
-  const address = await visit.plan();
-  const { page, fields, ledger } = await visit.open(`${address}/controller`);
-  await fields.type("Max PV voltage", "55");
-  await fields.chord("Alt", "Digit5");
-  await (await fields.named("Record low")).focus();
-  await page.keyboard.down("Control");
-  await page.keyboard.press("a");
-  await page.keyboard.up("Control");
-  await page.keyboard.press("Delete");
-  await page.keyboard.press("Tab");
-  await ledger.is("stop");
-  await fields.press("Checks");
-  await ledger.line("coldVoc", /What is the coldest air ever recorded[^]*Assumed: record low/);
-  await fields.press("−10\u00a0°C");
-  await page.waitForSelector("[data-testid=verdict]:not([data-level=stop])");
-  await fields.shows("Record low", "-10");
-});
-
 e2eTest("a limit that ports share is typed in, and judged over all of them", async ({ open, plan }) => {
   const { fields, ledger } = await open(`${await plan()}/controller`);
   await fields.type("Max power together", "600");

@@ -22,7 +22,8 @@ import {
 import style from "./ledger.module.css";
 import { MarginBar } from "./MarginBar";
 import { asksNature, NatureAnswers } from "./NatureAnswers";
-import { decidingRecordC, RecordAnswers } from "./RecordAnswers";
+import { decidingRecordC } from "./deciding-record";
+import { RecordAnswers } from "./RecordAnswers";
 import { applyFix } from "./fixes";
 import { ledgerTexts } from "@/messages/en/checks/view";
 

@@ -1,7 +1,5 @@
 "use client";
 
-import { type Finding } from "@/core/assessment";
-import { passes } from "@/core/checks";
 import { useDesk } from "@/features/plan-session";
 import { given } from "@/messages/en";
 import { recordAnswersTexts } from "@/messages/en/checks/view";
@@ -10,15 +8,6 @@ import style from "./ledger.module.css";
 
 /** Records that are offered, °C; any other is typed at Need or beside the board. */
 const offeredC = [-30, -20, -10, 0] as const;
-
-/** The record low that somebody assumed, where it decides that a finding does not pass; null elsewhere. */
-export function decidingRecordC({ reason, level, assumptions }: Finding): number | null {
-  if (reason.type !== "coldVoc" || passes(level) || level === "open") return null;
-  // volts that are too many in any weather wait for no record
-  if (reason.labelV > reason.ceilingV) return null;
-  const assumed = assumptions.find(({ type }) => type === "recordLow");
-  return assumed?.type === "recordLow" ? assumed.valueC : null;
-}
 
 /** The question of the record low in the line that it decides: a press says it for the whole plan. */
 export function RecordAnswers({ assumedC }: { readonly assumedC: number }) {
