@@ -22,7 +22,8 @@ import { applyChanges, type Change, type ProtectiveDevice, type Plan, type Cable
 import { copperContext, type CopperContext, highestOf, type PortArrayParts } from "../../protection/rules";
 import { type FuseCount, passes } from "../../checks";
 import { judgeAll, takenW, type Fix, type FixKind, type FindingWithoutFixes } from "../../assessment";
-import { solvableById, type SolvableWiring } from "../../plan-model";
+import { type SolvableWiring } from "../../plan-model";
+import { fixInPlace, stopsLeft, withChanges } from "./changed-wiring";
 
 /** Something to try: what it is called, and what it changes. */
 type Try = { readonly kind: FixKind; readonly changes: readonly Change[] };
@@ -41,31 +42,19 @@ export function copperFixes(
   const nowW = takenW(ready, "brightNoon");
   const stops = new Set(now.filter(({ level }) => level === "stop").map(({ id }) => id));
   return triesFor(copper, finding).flatMap(({ kind, changes }): Fix[] => {
-    const solved = solvableById(applyChanges(ready.plan, changes), ready.wiringId, null, ready.memory);
+    const solved = withChanges(ready, changes);
     const after = judgeAll(solved);
     const same = after.find(({ id }) => id === finding.id);
     const fixed = same === undefined || passes(same.level) || (finding.level === "stop" && same.level === "open");
     if (!fixed || after.some(({ level, id }) => level === "stop" && !stops.has(id))) return [];
-    const leaves = after.filter(({ level }) => level === "stop").map(({ rule, subject }) => ({ rule, subject }));
-    const noonW = takenW(solved, "brightNoon");
     const beside = { type: "now", watts: nowW } as const;
     return [
-      {
-        kind,
-        changes,
-        cost: { bought: 0, shelved: 0 },
-        noonW,
-        beside,
-        fuses: [],
-        vocMarginPct: null,
-        money: null,
-        leaves,
-      },
+      { ...fixInPlace({ kind, changes, leaves: stopsLeft(after) }), noonW: takenW(solved, "brightNoon"), beside },
     ];
   });
 }
 
-function triesFor(copper: CopperContext, { reason, subject }: FindingWithoutFixes): Try[] {
+export function triesFor(copper: CopperContext, { reason, subject }: FindingWithoutFixes): Try[] {
   const portArray = copper.portArrays.find(
     ({ inputId, portId }) => subject.type === "portArray" && subject.inputId === inputId && subject.portId === portId,
   );
@@ -105,10 +94,9 @@ const useBox: Try = { kind: { type: "useBox" }, changes: [{ type: "setProtect", 
 /** A box takes what is too thick for the branch connectors of several strings; a string's own connectors stay. */
 function joinedInBox({ portArrays }: CopperContext, subject: FindingWithoutFixes["subject"]): Try[] {
   const of = portArrays.find(({ runs }) =>
-    runs.some(({ said }) => subject.type === "run" && said?.id === subject.runId),
+    runs.some(({ part, said }) => part === "trunk" && subject.type === "run" && said?.id === subject.runId),
   );
-  const run = of?.runs.find(({ said }) => subject.type === "run" && said?.id === subject.runId);
-  return of !== undefined && of.strings.length > 1 && run?.part === "trunk" ? [useBox] : [];
+  return of !== undefined && of.strings.length > 1 ? [useBox] : [];
 }
 
 function allRuns({ portArrays, batteries }: CopperContext): ResolvedRun[] {
@@ -166,7 +154,7 @@ function thickerThan({ ask }: ResolvedRun, size: string | undefined): string | n
 }
 
 /** A fuse of its own size in every branch that needs one and has none. */
-export function fitMissing(
+function fitMissing(
   copper: CopperContext,
   { strings, context }: PortArrayParts,
   missing: Extract<FindingWithoutFixes["reason"], { readonly type: "fuses" }>["missing"],

@@ -12,12 +12,11 @@ import { solvableById, type PortArrayContext, type SolvableWiring } from "../../
 import { levels, passes, worstLevel } from "../../checks";
 import { drain } from "../../engine/generators";
 import { samePortArray } from "../../engine/array";
-import { protectReport } from "../../protection/diagram";
 import { copperFixes } from "./cabling-fixes";
 import { candidatesFor } from "./candidates";
 import { baseFixes } from "./mounting-fixes";
 import { layoutFixes } from "./layout-fixes";
-import { possibleW, toFix } from "./offer";
+import { nowOf, type Offer, offerOf } from "./offer";
 import { different, hasNoStop, type SearchStep, type Tried, tryOut, worthMore } from "./tries";
 
 /** A wiring in the place of a thicker cable gives at least this share of the watts of now. */
@@ -62,10 +61,11 @@ export function* findFixes(
   );
   const tried = new Map<PortArrayContext, Tried[]>();
   const nowW = takenW(ready, "brightNoon");
-  const nowMoney = failing.length === 0 ? 0 : protectReport(ready).money.parts;
-  const offers = new Map<Tried, Omit<Fix, "beside">>();
-  const offerOf = (each: Tried) => {
-    const known = offers.get(each) ?? toFix(ready, each, nowMoney);
+  if (failing.length === 0) return remedies;
+  const asNow = nowOf(ready);
+  const offers = new Map<Tried, Offer>();
+  const offered = (each: Tried) => {
+    const known = offers.get(each) ?? offerOf(ready, each, asNow);
     offers.set(each, known);
     return known;
   };
@@ -89,31 +89,36 @@ export function* findFixes(
       finding.subject.type === "portArray"
         ? ready.portArrays.find((portArray) => speaksOf(finding, portArray, ready))?.portArray.strings.length
         : 0;
-    const offered = different(working, strings ?? 0);
-    const fixes = offered.map((each): Fix => {
-      const offer = offerOf(each);
-      const beside =
-        finding.level === "stop"
-          ? ({ type: "could", watts: possibleW(ready, offer.changes) } as const)
-          : ({ type: "now", watts: nowW } as const);
-      return { ...offer, beside };
-    });
+    const best = different(working, strings ?? 0);
+    // beside a part that fixes it stands one wiring, and only one that asks for nothing
     const byCopper = remedies.get(finding.id)?.fixes ?? [];
-    const isFree = (each: Tried) =>
-      each.bought + each.modules + each.shelved === 0 &&
-      ["matrix", "strings"].includes(each.candidate.kind.type) &&
-      hasNoStop(each) &&
-      each.noonW >= sameWatts * nowW &&
-      levels.indexOf(worstLevel(each.findings)) >= levels.indexOf(worstLevel(now));
+    const chosen = byCopper.length === 0 ? best : best.filter((each) => isFree(each, now, nowW)).slice(0, 1);
+    const byWiring = chosen.map((each): Fix => {
+      const { fix, possibleW } = offered(each);
+      const isStop = finding.level === "stop";
+      return { ...fix, beside: isStop ? { type: "could", watts: possibleW } : { type: "now", watts: nowW } };
+    });
     remedies.set(finding.id, {
-      fixes:
-        byCopper.length === 0
-          ? fixes
-          : [...fixes.filter((_, k) => isFree(offered[k] as Tried)).slice(0, 1), ...byCopper],
-      needs: fixes.length + byCopper.length === 0 ? neededFor(finding, now, others) : null,
+      fixes: [...byWiring, ...byCopper],
+      needs: best.length + byCopper.length === 0 ? neededFor(finding, now, others) : null,
     });
   }
   return remedies;
+}
+
+/** Whether a wiring of the same panels costs nothing: none bought or put away, no Stop, about the watts of now, and no worse a verdict. */
+function isFree(
+  { candidate: { kind }, findings, noonW, bought, modules, shelved }: Tried,
+  now: readonly FindingWithoutFixes[],
+  nowW: number,
+): boolean {
+  return (
+    bought + modules + shelved === 0 &&
+    (kind.type === "matrix" || kind.type === "strings") &&
+    noonW >= sameWatts * nowW &&
+    hasNoStop({ findings }) &&
+    levels.indexOf(worstLevel(findings)) >= levels.indexOf(worstLevel(now))
+  );
 }
 
 /** Runs a search to its end, for callers with nothing newer to turn to. */

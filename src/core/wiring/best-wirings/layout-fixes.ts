@@ -12,6 +12,7 @@ import {
   nearestSpot,
 } from "../../layout/roof";
 import { partsOfKey } from "../../engine/array";
+import { fixInPlace } from "./changed-wiring";
 
 /** Above ribs and bulges, so that air gets under, mm. */
 const airMm = 10;
@@ -49,20 +50,7 @@ export function layoutFixes(
   return [...tries(fault, panel, surface, place)].flatMap(({ kind, change }): Fix[] => {
     const after = faultsOfPanel(applyChange(plan, change));
     if (after.some((type) => type === fault.type || !faultsNow.includes(type))) return [];
-    const free = { bought: 0, shelved: 0 };
-    return [
-      {
-        kind,
-        changes: [change],
-        cost: free,
-        noonW: 0,
-        beside: null,
-        fuses: [],
-        vocMarginPct: null,
-        money: null,
-        leaves: [],
-      },
-    ];
+    return [fixInPlace({ kind, changes: [change], leaves: [] })];
   });
 
   function faultsOfPanel(of: Plan): readonly string[] {

@@ -1,11 +1,12 @@
 import { gravityMs2 } from "../../engine/numeric";
 import { careShare } from "../../mounting/rules";
 import { judgeAll, type Fix, type FixKind, type FindingWithoutFixes } from "../../assessment";
-import { solvableById, mountReports, type SolvableWiring } from "../../plan-model";
+import { mountReports, type SolvableWiring } from "../../plan-model";
 import { passes } from "../../checks";
-import { applyChanges, type Change, type Fixing, type Plan } from "../../plan";
+import { type Change, type Fixing, type Plan } from "../../plan";
 import { keyOf } from "../../engine/array";
 import { type Held } from "../../mounting";
+import { fixInPlace, stopsLeft, withChanges } from "./changed-wiring";
 
 /** Something to try: what it is called, and what it changes. */
 type Try = { readonly kind: FixKind; readonly changes: readonly Change[] };
@@ -22,26 +23,11 @@ export function baseFixes(
   if (report === undefined || report.held === null) return [];
   const stops = new Set(now.filter(({ level }) => level === "stop").map(({ id }) => id));
   return triesFor(ready.plan, report.fixing, report.held, finding).flatMap(({ kind, changes }): Fix[] => {
-    const after = judgeAll(solvableById(applyChanges(ready.plan, changes), ready.wiringId, null, ready.memory));
+    const after = judgeAll(withChanges(ready, changes));
     const same = after.find(({ id }) => id === finding.id);
     if (!(same === undefined || passes(same.level))) return [];
     if (after.some(({ level, id }) => level === "stop" && !stops.has(id))) return [];
-    const leaves = after
-      .filter(({ level }) => level === "stop")
-      .map(({ rule, subject: of }) => ({ rule, subject: of }));
-    return [
-      {
-        kind,
-        changes,
-        cost: { bought: 0, shelved: 0 },
-        noonW: 0,
-        beside: null,
-        fuses: [],
-        vocMarginPct: null,
-        money: null,
-        leaves,
-      },
-    ];
+    return [fixInPlace({ kind, changes, leaves: stopsLeft(after) })];
   });
 }
 

@@ -1,85 +1,73 @@
-import { applyChanges, type Change, type Plan } from "../../plan";
+import { type Change } from "../../plan";
 import { judgeAll, type Fix, type FindingWithoutFixes } from "../../assessment";
-import { kindOf, panelNoonW, solvableById, type SolvableWiring } from "../../plan-model";
+import { kindOf, panelNoonW, type SolvableWiring } from "../../plan-model";
 import { countsOf, standOf } from "../../engine/array";
 import { copperContext } from "../../protection/rules";
 import { protectReport } from "../../protection/diagram";
-import { countSizes, fitMissing } from "./cabling-fixes";
+import { countSizes, triesFor } from "./cabling-fixes";
+import { stopsLeft, withChanges } from "./changed-wiring";
 import { type Tried } from "./tries";
 
 /** Less than this is not worth a word where prices are assumed, in the currency of the plan. */
 const minMoney = 5;
 
+/** A wiring as a fix, and the watts its panels, or those wired now if these could give more, could give at noon with no limit. */
+export type Offer = { readonly fix: Omit<Fix, "beside">; readonly possibleW: number };
+
+/** What the wiring as it is comes to, to hold a fix against: what its parts cost, and what its panels could give at noon, W. */
+export type Now = { readonly money: number; readonly freeW: number };
+
+export function nowOf(ready: SolvableWiring): Now {
+  return { money: protectReport(ready).money.parts, freeW: freeWatts(ready) };
+}
+
 /**
  * A wiring that was tried, as a fix that does all it says: the strings as they would be, with a fuse of its size in every string that then
- * needs one. What its parts cost is held against `nowMoney`, what those of the wiring as it is cost.
+ * needs one.
  */
-export function toFix(
-  ready: SolvableWiring,
-  { candidate, noonW, bought, modules, shelved }: Tried,
-  nowMoney: number,
-): Omit<Fix, "beside"> {
+export function offerOf(ready: SolvableWiring, { candidate, noonW, bought, modules, shelved }: Tried, now: Now): Offer {
   const { wiringId } = ready;
   const portArrays = candidate.portArrays.filter((portArray) => portArray.strings.length > 0);
   const rewire: Change = { type: "rewire", wiringId, portArrays, counts: countsOf(portArrays) };
-  const rewired = after(ready, [rewire]);
-  const missing = judgeAll(rewired).flatMap(missingIn);
-  const changes = [rewire, ...fusesFor(rewired, missing)];
-  const whole = after(ready, changes);
-  const findings = judgeAll(whole);
-  const leaves = findings.filter(({ level }) => level === "stop");
+  const rewired = withChanges(ready, [rewire]);
+  const told = judgeAll(rewired);
+  const missing = told.flatMap(missingIn);
+  const fuses = fusesFor(rewired, told);
+  const changes = [rewire, ...fuses];
+  const whole = fuses.length === 0 ? rewired : withChanges(ready, changes);
+  const findings = fuses.length === 0 ? told : judgeAll(whole);
   const margins = findings.flatMap(({ rule, marginPct }) => (rule === "coldVoc" ? (marginPct ?? []) : []));
   const isBought = bought + modules > 0;
-  const more = protectReport(whole).money.parts - nowMoney;
-  return {
+  const more = isBought ? 0 : protectReport(whole).money.parts - now.money;
+  const fix = {
     kind: candidate.kind,
     changes,
     cost: { bought, shelved },
     noonW,
-    fuses: countSizes(missing.flatMap(({ sizes }) => sizes)),
+    fuses: countSizes(missing),
     vocMarginPct: margins.length === 0 ? null : Math.min(...margins),
     // what is bought besides has prices that nobody has stated
-    money: isBought || Math.abs(more) < minMoney ? null : { more, currency: ready.plan.protect.currency },
-    leaves: leaves.map(({ rule, subject }) => ({ rule, subject })),
+    money: Math.abs(more) < minMoney ? null : { more, currency: ready.plan.protect.currency },
+    leaves: stopsLeft(findings),
   };
+  return { fix, possibleW: Math.max(now.freeW, freeWatts(whole)) };
 }
-
-/** The plan with some changes, solved; what it has in common with the plan as it is stays solved. */
-function after({ plan, wiringId, memory }: SolvableWiring, changes: readonly Change[]): SolvableWiring {
-  const next: Plan = applyChanges(plan, changes);
-  return solvableById(next, wiringId, null, memory);
-}
-
-type MissingFuses = {
-  readonly subject: FindingWithoutFixes["subject"];
-  readonly sizes: Extract<FindingWithoutFixes["reason"], { readonly type: "fuses" }>["missing"];
-};
 
 /** The fuses that strings of a port need and do not have: fitting them turns the Caution into a pass. */
-function missingIn({ reason, level, subject }: FindingWithoutFixes): MissingFuses[] {
-  return reason.type === "fuses" && level === "care" && reason.missing.length > 0
-    ? [{ subject, sizes: reason.missing }]
-    : [];
+function missingIn({ reason, level }: FindingWithoutFixes) {
+  return reason.type === "fuses" && level === "care" ? reason.missing : [];
 }
 
-function fusesFor(ready: SolvableWiring, missing: readonly MissingFuses[]): Change[] {
-  if (missing.length === 0) return [];
+function fusesFor(ready: SolvableWiring, findings: readonly FindingWithoutFixes[]): Change[] {
+  const wanting = findings.filter((finding) => missingIn(finding).length > 0);
+  if (wanting.length === 0) return [];
   const copper = copperContext(ready.plan, ready.wiringId, ready.portArrays, ready.positions[0]?.id ?? "");
-  return missing.flatMap(({ subject, sizes }) => {
-    const parts = copper?.portArrays.find(
-      ({ inputId, portId }) => subject.type === "portArray" && subject.inputId === inputId && subject.portId === portId,
-    );
-    return copper === null || parts === undefined
-      ? []
-      : fitMissing(copper, parts, sizes).flatMap(({ changes }) => changes);
-  });
+  return copper === null
+    ? []
+    : wanting.flatMap((finding) => triesFor(copper, finding)).flatMap(({ changes }) => changes);
 }
 
-/** Watts that all panels could give at noon, each at its own best: those of the wiring as it is, or with some changes, whichever are more. */
-export function possibleW(ready: SolvableWiring, changes: readonly Change[]): number {
-  return Math.max(freeWatts(ready), freeWatts(after(ready, changes)));
-}
-
+/** Watts of all panels at noon, each at its own best. */
 function freeWatts({ portArrays }: SolvableWiring): number {
   return portArrays.reduce(
     (whole, portArray) =>

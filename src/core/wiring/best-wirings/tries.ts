@@ -124,6 +124,6 @@ export function different(working: readonly Tried[], stringsNow: number): Tried[
   return [best, ...kept].slice(0, maxOffered);
 }
 
-export function hasNoStop({ findings }: Tried): boolean {
+export function hasNoStop({ findings }: Pick<Tried, "findings">): boolean {
   return findings.every(({ level }) => level !== "stop");
 }
