@@ -26,6 +26,12 @@ export function cableName(report: ProtectReport, run: ResolvedRun): string {
   return `${name}${to}`;
 }
 
+/** What all cables of a port lose together, beside what they may. */
+export function wholeDropWords({ dropPct, limitPct, lossW }: NonNullable<PortArrayReport["drop"]>): string {
+  const words = [percent(dropPct), percent(limitPct), amount(lossW, "W")] as const;
+  return dropPct > limitPct ? cablesSheetTexts.aboveLimit(...words) : cablesSheetTexts.ofAtMost(...words);
+}
+
 export function cableTable(report: ProtectReport, system: UnitSystem): PaperTable {
   return {
     caption: cablesTexts.cablesEachTwiceAnd,
@@ -58,13 +64,12 @@ export function cableTable(report: ProtectReport, system: UnitSystem): PaperTabl
   /** All cables of a port together: one line with its limit. */
   function wholeRow({ drop, inputName, portName }: PortArrayReport): readonly (readonly string[])[] {
     if (drop === null) return [];
-    const words = [percent(drop.dropPct), percent(drop.limitPct), amount(drop.lossW, "W")] as const;
     return [
       [
         cablesSheetTexts.wholeTo(`${shortName(inputName)}, ${shortName(portName)}`),
         lengthWords(drop.lengthMm, system),
         ...["", "", ""],
-        drop.dropPct > drop.limitPct ? cablesSheetTexts.aboveLimit(...words) : cablesSheetTexts.ofAtMost(...words),
+        wholeDropWords(drop),
       ],
     ];
   }

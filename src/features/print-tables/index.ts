@@ -1,4 +1,4 @@
-export { allRuns, cableName, cableTable, drawingNote } from "./cables";
+export { allRuns, cableName, cableTable, drawingNote, wholeDropWords } from "./cables";
 export { surfacePapers, type SurfacePapers } from "./surfaces";
 export { jobTable } from "./job";
 export { type PaperTable } from "./paper-table";

@@ -9,7 +9,7 @@ import { defaultLeadMm } from "@/core/layout/roof";
 import { bondSize, type PortArrayReport, type ProtectReport } from "@/core/protection/diagram";
 import { fieldSpecs } from "@/core/engine/units";
 import { useDesk, usePlan, useWiring } from "@/features/plan-session";
-import { allRuns, cableName } from "@/features/print-tables";
+import { allRuns, cableName, wholeDropWords } from "@/features/print-tables";
 import { ChoiceField, Columns, Region, Table, TextButton, useUnits, overFigures } from "@/ui";
 import { amount, shortName, lengthWords, percent, sizeWords } from "@/messages/en";
 import { CableChoiceTable } from "./CableChoiceTable";
@@ -248,7 +248,6 @@ function WholeDropLine({ portArray: { drop, runs, inputName, portName } }: { rea
   const system = useUnits();
   if (drop === null) return null;
   const isAssumed = runs.some(({ lengthBy }) => lengthBy === "assumed");
-  const words = [percent(drop.dropPct), percent(drop.limitPct), amount(drop.lossW, "W")] as const;
   return (
     <tr data-sum="">
       <td>{cablesSheetTexts.wholeTo(`${shortName(inputName)}, ${shortName(portName)}`)}</td>
@@ -260,7 +259,7 @@ function WholeDropLine({ portArray: { drop, runs, inputName, portName } }: { rea
       <td />
       <td />
       <td data-num data-over={drop.dropPct > drop.limitPct ? "" : undefined}>
-        {drop.dropPct > drop.limitPct ? cablesSheetTexts.aboveLimit(...words) : cablesSheetTexts.ofAtMost(...words)}
+        {wholeDropWords(drop)}
       </td>
     </tr>
   );

@@ -3,7 +3,7 @@
 import { listSheetTexts } from "@/messages/en/protection/parts";
 import Box from "@mui/material/Box";
 import { useState } from "react";
-import { itemGroups, type ListLine, type ProtectReport } from "@/core/protection/diagram";
+import { itemGroups, type ListLine, moneyOf, type ProtectReport } from "@/core/protection/diagram";
 import { fieldSpecs } from "@/core/engine/units";
 import { useDesk, usePlan, useProtectReport, useWiring } from "@/features/plan-session";
 import { PartPriceCells } from "@/features/part-price";
@@ -42,7 +42,7 @@ export function ListSheet() {
   const others = plan.wirings.filter(({ id }) => id !== wiring.id);
   // one installation serves all wirings; what is shown is what is saved
   const isAll = isWhole && others.length > 0 && whole !== null;
-  const listed: ProtectReport = isAll ? { ...report, lines: whole, money: withParts(report.money, whole) } : report;
+  const listed: ProtectReport = isAll ? { ...report, lines: whole, money: moneyOf(plan, wiring, whole) } : report;
   const name = nameForFile(plan.name, isAll ? listSheetTexts.allWirings : wiring.name);
   const m = (value: number) => money(value, protect.currency);
   return (
@@ -161,19 +161,6 @@ export function ListSheet() {
       </Columns>
     </>
   );
-}
-
-/** What a wiring costs with other parts than its own. */
-function withParts(money: ProtectReport["money"], lines: readonly ListLine[]): ProtectReport["money"] {
-  const parts = lines.reduce((sum, line) => sum + line.money, 0);
-  const whole = money.whole - money.parts + parts;
-  return {
-    ...money,
-    parts,
-    whole,
-    perW: money.wattsW > 0 ? whole / money.wattsW : null,
-    weightKg: lines.reduce((sum, line) => sum + line.weightKg, 0),
-  };
 }
 
 /** What all of it costs, and a watt of it. */

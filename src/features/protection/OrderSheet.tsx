@@ -5,7 +5,7 @@ import Box from "@mui/material/Box";
 import { format } from "date-fns";
 import { useId } from "react";
 import { useDeskState, usePlan, useReadingsState, useWiring } from "@/features/plan-session";
-import { ChangeoverCard, useComparison } from "@/features/changeover";
+import { ChangeoverCard, inPositions, useComparison } from "@/features/changeover";
 import { CableWays, NotesField } from "@/features/notes";
 import { type WorkList, workLists } from "@/features/print-tables";
 import { Columns, LevelMark, Region, TextButton, sheetStyle } from "@/ui";
@@ -17,11 +17,7 @@ import { Wirings } from "./Wirings";
 export function OrderSheet() {
   const { report } = useProtect();
   const id = useId();
-  const compared = useComparison(
-    usePlan(),
-    useWiring(),
-    useDeskState((state) => state.moment),
-  );
+  const plan = usePlan();
   if (report === null) return <p role="status">{orderSheetTexts.calculating}</p>;
   const [making, connecting, takingOff] = workLists(report);
   return (
@@ -35,7 +31,7 @@ export function OrderSheet() {
           <Region title={orderSheetTexts.disconnecting}>
             <Steps list={takingOff} />
           </Region>
-          <ChangeoverCard compared={compared} />
+          {inPositions(plan).length > 1 && <ChangingOver />}
           <Region title={orderSheetTexts.waterAndWind}>
             <ul className={sheetStyle["steps"]}>
               {weatherChecks.map((check) => (
@@ -70,6 +66,16 @@ export function OrderSheet() {
       </Columns>
     </>
   );
+}
+
+/** From the wiring on the board to another; its verdicts are asked for only where there is one. */
+function ChangingOver() {
+  const compared = useComparison(
+    usePlan(),
+    useWiring(),
+    useDeskState((state) => state.moment),
+  );
+  return <ChangeoverCard compared={compared} />;
 }
 
 /** The steps of an order of work; those ticked on a sheet that was taken along have their day. */

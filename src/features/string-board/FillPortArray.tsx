@@ -2,7 +2,7 @@
 
 import Box from "@mui/material/Box";
 import { memo, useCallback, useRef, useState } from "react";
-import { fillPortArray } from "@/core/plan";
+import { fillPortArray, type Filling } from "@/core/plan";
 import { asMatrix, type PortArray, type PortArrayRef, samePortArray, tilesOf } from "@/core/engine/array";
 import { fieldSpecs } from "@/core/engine/units";
 import { useDesk } from "@/features/plan-session";
@@ -121,7 +121,7 @@ function Waiting({ board, act, filling, onDone }: WaitingProps) {
   const { lacks } = fillPortArray(board.plan, board.wiring, filling);
   const taking = { ...filling, takesOthers: true };
   const { borrowed, lacks: stillLacks } = fillPortArray(board.plan, board.wiring, taking);
-  const lay = (what: typeof taking | typeof filling, more: number) => {
+  const lay = (what: Filling, more: number) => {
     act((now) => fill(now, what, more));
     onDone();
   };

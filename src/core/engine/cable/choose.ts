@@ -50,6 +50,12 @@ export function maxAmps(size: CableSize, ask: RunAsk): number | null {
   return ampacityA === null || capA === null ? ampacityA : Math.min(ampacityA, capA);
 }
 
+/** Whether a size can carry what it must where it lies. */
+export function canCarry(size: CableSize, ask: RunAsk): boolean {
+  const maxA = maxAmps(size, ask);
+  return maxA !== null && maxA >= mustCarry(ask) * (1 - rounding);
+}
+
 /** A run of some size, whether or not it is enough. */
 export function sizedRun(size: CableSize, ask: RunAsk): SizedRun {
   const ampacityA = ampacityOf(size, ask, mustCarry(ask));
@@ -64,8 +70,7 @@ export type NoSize = "noTable" | "noSize";
 export function chooseSize(ask: RunAsk): SizedRun | NoSize {
   for (const size of sizesOf(ask)) {
     const run = sizedRun(size, ask);
-    const maxA = maxAmps(size, ask);
-    if (maxA !== null && maxA >= mustCarry(ask) * (1 - rounding) && run.dropPct <= dropLimitOf(ask)) return run;
+    if (canCarry(size, ask) && run.dropPct <= dropLimitOf(ask)) return run;
   }
   return isInTables(ask) ? "noSize" : "noTable";
 }

@@ -1,5 +1,6 @@
 export { type CableStandardId, cableStandardIds, cableStandards } from "./standards";
 export {
+  canCarry,
   chooseSize,
   designOf,
   dropLimitOf,

@@ -86,15 +86,21 @@ export function runsOfPortArray(
  * by length. Where no size loses so little, the size that would do alone stays advised.
  */
 function withinWholeDrop(runs: readonly ResolvedRun[]): ResolvedRun[] {
-  const longest = Math.max(0, ...runs.filter(({ part }) => part === "string").map(({ lengthMm }) => lengthMm));
-  const lengthOf = ({ part, lengthMm }: ResolvedRun) => (part === "string" ? longest : lengthMm);
-  const whole = runs.filter(({ part }) => part !== "string").reduce((sum, run) => sum + run.lengthMm, longest);
+  const { longestMm, wholeMm } = wayLength(runs);
   return runs.map((run) => {
-    if (run.ask === null || whole === 0) return run;
-    const maxDropPct = (dropLimitOf(run.ask) * lengthOf(run)) / whole;
+    if (run.ask === null || wholeMm === 0) return run;
+    const lengthMm = run.part === "string" ? longestMm : run.lengthMm;
+    const maxDropPct = (dropLimitOf(run.ask) * lengthMm) / wholeMm;
     const advised = chooseSize({ ...run.ask, maxDropPct });
     return typeof advised === "string" ? run : { ...run, advised };
   });
+}
+
+/** How far it is from the panels to the port, one way: by the longest string's own cable, and on by all that is shared. */
+export function wayLength(runs: readonly ResolvedRun[]): { readonly longestMm: number; readonly wholeMm: number } {
+  const longestMm = Math.max(0, ...runs.filter(({ part }) => part === "string").map(({ lengthMm }) => lengthMm));
+  const shared = runs.filter(({ part }) => part !== "string");
+  return { longestMm, wholeMm: shared.reduce((sum, { lengthMm }) => sum + lengthMm, longestMm) };
 }
 
 /** The amps of a part, its short-circuit current raised to the most there is elsewhere. */

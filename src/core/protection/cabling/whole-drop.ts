@@ -1,5 +1,5 @@
 import { dropLimitOf } from "../../engine/cable";
-import { lossThatCounts } from "./runs";
+import { lossThatCounts, wayLength } from "./runs";
 import { type ResolvedRun } from "./resolve-run";
 
 /** What all cables of a port lose one behind another, from the panels to the controller. */
@@ -27,14 +27,14 @@ export function wholeDrop(runs: readonly ResolvedRun[]): WholeDrop | null {
   const [first] = [...shared, ...strings];
   if (first === undefined) return null;
   const { ask } = first;
-  const most = (values: readonly number[]) => Math.max(0, ...values);
-  const dropV = shared.reduce((sum, { loss }) => sum + loss.dropV, most(strings.map(({ loss }) => loss.dropV)));
+  const worstV = Math.max(0, ...strings.map(({ loss }) => loss.dropV));
+  const dropV = shared.reduce((sum, { loss }) => sum + loss.dropV, worstV);
   return {
     dropV,
     dropPct: (100 * dropV) / ask.vmpV,
     limitPct: dropLimitOf(ask),
     lossW: sized.reduce((sum, { loss }) => sum + loss.lossW, 0),
-    lengthMm: shared.reduce((sum, { run }) => sum + run.lengthMm, most(strings.map(({ run }) => run.lengthMm))),
+    lengthMm: wayLength(sized.map(({ run }) => run)).wholeMm,
     impA: ask.impA,
     vmpV: ask.vmpV,
   };

@@ -1,10 +1,11 @@
-import { type CableSize, dropLimitOf, maxAmps, mustCarry, type RunAsk, sizedRun, sizesOf } from "../../engine/cable";
-import { ampsOfStrings, connectorMm2, fitsConnector, type ResolvedRun } from "../cabling";
+import { canCarry, type CableSize, dropLimitOf, type RunAsk, sizedRun, sizesOf } from "../../engine/cable";
+import { ampsOfStrings, connectorMm2, fitsConnector } from "../cabling";
 import { maxColdVolts } from "../../wiring/rules";
 import { asMatrix, type PvString, stringOf, usedIn } from "../../engine/array";
 import { type Plan } from "../../plan";
 import { type PortArrayParts } from "../rules";
-import { keyOfItem, defaultPrice, type Item, weightOf } from "./items";
+import { weightOf } from "./items";
+import { priceEach } from "./price-each";
 
 /** The cable that all strings of a port share, by size, beside every way of wiring the same panels. */
 export type CableChoice = {
@@ -72,7 +73,7 @@ export function cableChoice(plan: Plan, { context, strings, runs }: PortArrayPar
     .filter(({ areaMm2 }) => areaMm2 >= connectorMm2.least)
     .map((size): ChoiceSize => ({
       name: size.name,
-      ...moneyAndWeight(plan, size, shared),
+      ...moneyAndWeight(plan, size, lengthMm / 1000),
       fitsConnector: fitsConnector(size.areaMm2),
       cells: tried.map((each, k) => (wirings[k]?.isOverV === true ? null : cellOf(size, each.ask))),
     }));
@@ -107,22 +108,19 @@ function waysOf(strings: readonly PvString[]): readonly Way[] {
 
 function cellOf(size: CableSize, ask: RunAsk): ChoiceCell {
   const { dropPct, lossW } = sizedRun(size, ask);
-  const maxA = maxAmps(size, ask);
-  const carries = maxA !== null && maxA >= mustCarry(ask) * (1 - rounding);
-  return { dropPct, lossW, outcome: carries ? (dropPct <= dropLimitOf(ask) ? "enough" : "drop") : "tooThin" };
+  const isOver = dropPct > dropLimitOf(ask);
+  return { dropPct, lossW, outcome: !canCarry(size, ask) ? "tooThin" : isOver ? "drop" : "enough" };
 }
-const rounding = 1e-9;
 
-function moneyAndWeight(plan: Plan, { name, areaMm2 }: CableSize, runs: readonly ResolvedRun[]) {
-  const metres = runs.reduce((sum, { lengthMm }) => sum + lengthMm / 1000, 0);
-  const item = (colour: "red" | "black"): Item => ({ type: "cable", size: name, colour });
-  const each = (["red", "black"] as const).map(
-    (colour) => plan.protect.prices.find(({ part }) => part === keyOfItem(item(colour)))?.each ?? null,
+/** Of both conductors, each so long. */
+function moneyAndWeight(plan: Plan, { name, areaMm2 }: CableSize, metres: number) {
+  const each = (["red", "black"] as const).map((colour) =>
+    priceEach(plan, { type: "cable", size: name, colour }, areaMm2),
   );
   return {
-    weightKg: 2 * metres * weightOf(item("red"), areaMm2),
-    price: each.reduce<number>((sum, price) => sum + metres * (price ?? defaultPrice(item("red"), areaMm2)), 0),
-    priceIsAssumed: each.some((price) => price === null),
+    weightKg: each.length * metres * weightOf({ type: "cable", size: name, colour: "red" }, areaMm2),
+    price: each.reduce((sum, { price }) => sum + metres * price, 0),
+    priceIsAssumed: each.some(({ isAssumed }) => isAssumed),
   };
 }
 

@@ -7,5 +7,5 @@ export { type Item, type ItemGroup, itemGroups } from "./items";
 export { type BranchReport, type PortArrayReport } from "./port-array-report";
 export { bondSize, type ListLine } from "./list";
 export { type Step, workOrder } from "./order";
-export { type ProtectReport, protectReport } from "./report";
+export { moneyOf, type ProtectReport, protectReport } from "./report";
 export { installationLines } from "./installation";

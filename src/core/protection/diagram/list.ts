@@ -1,9 +1,10 @@
-import { cableRulesOf, type ResolvedRun, type RunPart, sizeThatCounts, adapterPart } from "../cabling";
+import { cableRulesOf, type ResolvedRun, type RunPart, sizeThatCounts } from "../cabling";
 import { fuseAt, sameEnd, type Plan, type Wiring } from "../../plan";
 import { mustCarry, sizeNamed } from "../../engine/cable";
 import { joiningParts } from "../../engine/array";
 import { conduitFor, studFor } from "./box";
-import { groupOf, isSpared, type Item, type ItemGroup, keyOfItem, unitOf, defaultPrice, weightOf } from "./items";
+import { groupOf, isSpared, type Item, type ItemGroup, keyOfItem, unitOf, weightOf } from "./items";
+import { priceEach } from "./price-each";
 import { type BatteryReport } from "./battery-report";
 import { type PortArrayReport } from "./port-array-report";
 
@@ -88,8 +89,7 @@ function lineOf(plan: Plan, key: string, { item, count, areaMm2 }: Need): ListLi
   const spare = unit === "m" ? whole - count : protect.spares && isSpared(item) ? 1 : 0;
   const owned = said?.owned ?? 0;
   const toBuy = Math.max(0, count + spare - owned);
-  const adapter = item.type === "adapter" ? priceOfAdapter(plan, item.name) : null;
-  const each = said?.each ?? adapter ?? defaultPrice(item, areaMm2);
+  const { price: each, isAssumed } = priceEach(plan, item, areaMm2);
   return {
     key,
     item,
@@ -100,14 +100,10 @@ function lineOf(plan: Plan, key: string, { item, count, areaMm2 }: Need): ListLi
     owned,
     toBuy,
     each,
-    eachIsAssumed: (said?.each ?? null) === null,
+    eachIsAssumed: isAssumed,
     money: toBuy * each,
     weightKg: count * weightOf(item, areaMm2),
   };
-}
-
-function priceOfAdapter({ protect }: Plan, name: string): number | null {
-  return protect.adapters.find((each) => adapterPart(each) === adapterPart({ name }))?.price ?? null;
 }
 
 function needsOfPortArray(plan: Plan, wiring: Wiring, portArray: PortArrayReport): Need[] {

@@ -83,8 +83,8 @@ function leadsTooShort(plan: Plan, wiring: Wiring, positionId: string): number {
     );
 }
 
-/** What the wiring costs from panels to battery, what is there already left out of the parts. */
-function moneyOf(plan: Plan, wiring: Wiring, lines: readonly ListLine[]): Money {
+/** What a wiring costs from panels to battery with the parts of a list, what is there already left out of them. */
+export function moneyOf(plan: Plan, wiring: Wiring, lines: readonly ListLine[]): Money {
   const tiles = usedTiles(wiring.portArrays);
   const labels = tiles.map(({ panelId }) => plan.panels.find(({ id }) => id === panelId)?.label ?? null);
   const inputIds = new Set(wiring.portArrays.filter(({ strings }) => strings.length > 0).map(({ inputId }) => inputId));

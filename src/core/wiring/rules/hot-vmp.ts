@@ -83,7 +83,7 @@ export function hotVmp(context: PortArrayContext): RuleOutcome<HotVmpReason> {
     wakeV: wakingV,
     batteryV: port.batteryV,
   };
-  const { level, outcome } = grade(facts, canHaveComfort(context, hotVmpV));
+  const { level, outcome } = grade(facts, comfortableV(context, hotVmpV));
   // with nothing connected it must wake, and running it must stay on: each is told with its own volts
   const [judgedV, limitV] =
     outcome === "neverWakes"
@@ -107,22 +107,22 @@ function cableAssumed({ copper, clear, reached }: PortArrayContext): Assumption[
 }
 
 /**
- * Whether more volts over the battery would help, and may be had: a PWM controller holds the array at its battery's volts, and an array of
- * the same shape must stay under the max PV voltage on the coldest dawn.
+ * The operating volts from which a controller starts early; null where more would not help or may not be had: a PWM controller holds the
+ * array at its battery's volts, and an array of the same shape must stay under the max PV voltage on the coldest dawn.
  */
-function canHaveComfort({ port, tracking, clear }: PortArrayContext, hotVmpV: number): boolean {
-  if (port.batteryV === null || tracking.type === "pwm" || hotVmpV <= 0) return false;
-  const coldV = ((port.batteryV + comfortV) * clear.coldDawn.array.vocV) / hotVmpV;
-  return port.maxV === null || coldV <= port.maxV;
+function comfortableV({ port, tracking, clear }: PortArrayContext, hotVmpV: number): number | null {
+  if (port.batteryV === null || tracking.type === "pwm" || hotVmpV <= 0) return null;
+  const wantedV = port.batteryV + comfortV;
+  const coldV = (wantedV * clear.coldDawn.array.vocV) / hotVmpV;
+  return port.maxV === null || coldV <= port.maxV ? wantedV : null;
 }
 
-function grade(facts: HotVmpFacts, isComfortAsked: boolean): { level: Level; outcome: HotVmpFactsOutcome } {
+function grade(facts: HotVmpFacts, wantedV: number | null): { level: Level; outcome: HotVmpFactsOutcome } {
   if (facts.hotVocV <= facts.wakeV) return { level: "stop", outcome: "neverWakes" };
   if (facts.hotVmpV < facts.floorV) return { level: "care", outcome: "below" };
   if (facts.hotVmpV < facts.wakeV) return { level: "note", outcome: "belowWake" };
   if (facts.hotVmpV < facts.floorV * (1 + nearFloorPct / 100)) return { level: "note", outcome: "nearFloor" };
-  if (isComfortAsked && facts.batteryV !== null && facts.hotVmpV < facts.batteryV + comfortV)
-    return { level: "note", outcome: "littleComfort" };
+  if (wantedV !== null && facts.hotVmpV < wantedV) return { level: "note", outcome: "littleComfort" };
   return { level: "good", outcome: "clear" };
 }
 
